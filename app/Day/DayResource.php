@@ -98,14 +98,24 @@ final class DayResource
     private static function saves(SharpeningDay $day): string
     {
         $saves = $day->savesSeconds();
-        $proof = $day->isProven ? 'No choice of stones takes less.' : 'The best found so far.';
+        $proof = $day->isProven()
+            ? 'No choice of stones takes less.'
+            : 'No other choice of stones saves more than '.self::time(ceil($day->mayBeOver)).'.';
         $less = match (true) {
             $saves < 5 => 'No quicker than one by one: the stones are the same, and each edge is taken up again.',
-            $saves < 90 => 'Saves '.round($saves).' seconds against one by one.',
-            default => 'Saves '.round($saves / 60).' minutes against one by one.',
+            default => 'Saves '.self::time($saves).' against one by one.',
         };
 
         return "$less $proof";
+    }
+
+    private static function time(float $seconds): string
+    {
+        return match (true) {
+            $seconds < 1.5 => '1 second',
+            $seconds < 90 => round($seconds).' seconds',
+            default => round($seconds / 60).' minutes',
+        };
     }
 
     private static function round(Round $round): DayRoundAnswer

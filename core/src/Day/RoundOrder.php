@@ -15,32 +15,36 @@ final class RoundOrder
 {
     private const EQUAL = 1e-9;
 
-    /** @param  list<Round>  $rounds */
-    public function __construct(private readonly array $rounds, private readonly Handling $handling)
-    {
+    private const NOBODY = -1;
+
+    /**
+     * @param  list<non-empty-list<int>>  $rounds  the edges on each stone, by number
+     * @param  list<int>  $settings  of each edge, by number
+     */
+    public function __construct(
+        private readonly array $rounds,
+        private readonly array $settings,
+        private readonly Handling $handling,
+    ) {
     }
 
-    /** @return array{list<Round>, float} the rounds in order, and the seconds of taking up and resetting */
+    /** @return array{list<non-empty-list<int>>, float} each round in order, and the seconds of all handling */
     public function best(): array
     {
-        $states = ['' => 0.0];
-        $settings = [];
+        $states = [self::NOBODY => 0.0];
         $trails = [];
         foreach ($this->rounds as $round) {
-            foreach ($round->visits as $visit) {
-                $settings[$visit->edge->id] = $visit->edge->setting;
-            }
-            [$states, $trails[]] = $this->after($states, $round, $settings);
+            [$states, $trails[]] = $this->after($states, $round);
         }
-        $last = (string) array_key_first($states);
-        foreach ($states as $id => $seconds) {
-            $last = $seconds < $states[$last] - self::EQUAL ? (string) $id : $last;
+        $last = array_key_first($states);
+        foreach ($states as $edge => $seconds) {
+            $last = $seconds < $states[$last] - self::EQUAL ? $edge : $last;
         }
         $ordered = [];
         $seconds = $states[$last];
         foreach (array_reverse($this->rounds, true) as $index => $round) {
             [$before, $first, $end] = $trails[$index][$last];
-            array_unshift($ordered, $round->inOrder(self::between($round, $first, $end)));
+            array_unshift($ordered, $this->between($round, $first, $end));
             $last = $before;
         }
 
@@ -51,97 +55,93 @@ final class RoundOrder
      * The cheapest way to end a round with each of its edges. What it costs to come in depends on the edge it begins
      * with alone, so that is found first.
      *
-     * @param  non-empty-array<array-key, float>  $states  seconds by the edge that was last before
-     * @param  array<string, string>  $settings
-     * @return array{non-empty-array<array-key, float>, array<array-key, array{string, Visit, Visit}>} seconds by the
-     *     edge that is last now, and for each the edge that was last before, its own first and its last
+     * @param  non-empty-array<int, float>  $states  seconds by the edge that was last before
+     * @param  non-empty-list<int>  $round
+     * @return array{non-empty-array<int, float>, array<int, array{int, int, int}>} seconds by the edge that is last
+     *     now, and for each the edge that was last before, its own first and its last
      */
-    private function after(array $states, Round $round, array $settings): array
+    private function after(array $states, array $round): array
     {
-        $entered = array_map(fn (Visit $first): array => $this->entered($states, $first, $settings), $round->visits);
-        $groups = count(
-            array_unique(array_map(static fn (Visit $visit): string => $visit->edge->setting, $round->visits)),
-        );
-        $isOne = count($round->visits) === 1;
+        $entered = array_map(fn (int $first): array => $this->entered($states, $first), $round);
+        $groups = count(array_unique(array_map(fn (int $edge): int => $this->settings[$edge], $round)));
+        $isOne = count($round) === 1;
         $next = [];
         $trail = [];
-        foreach ($round->visits as $place => $last) {
+        foreach ($round as $place => $last) {
             $least = INF;
-            foreach ($round->visits as $begin => $first) {
+            foreach ($round as $begin => $first) {
                 if ($begin === $place && ! $isOne) {
                     continue;
                 }
-                $seconds = $entered[$begin][0] + $this->inside($round, $groups, $first, $last);
+                $seconds = $entered[$begin][0] + $this->resets($groups, $first, $last);
                 if ($seconds < $least - self::EQUAL) {
                     $least = $seconds;
-                    $trail[$last->edge->id] = [$entered[$begin][1], $first, $last];
+                    $trail[$last] = [$entered[$begin][1], $first, $last];
                 }
             }
-            $next[$last->edge->id] = $least;
+            $next[$last] = $least + count($round) * $this->handling->takeUpSeconds;
         }
 
         return [$next, $trail];
     }
 
     /**
-     * @param  non-empty-array<array-key, float>  $states
-     * @param  array<string, string>  $settings
-     * @return array{float, string} the least seconds until a round begins with this edge, and the edge before it
+     * @param  non-empty-array<int, float>  $states
+     * @return array{float, int} the least seconds until a round begins with this edge, and the edge before it
      */
-    private function entered(array $states, Visit $first, array $settings): array
+    private function entered(array $states, int $first): array
     {
         $least = INF;
-        $from = '';
+        $from = self::NOBODY;
         foreach ($states as $before => $seconds) {
-            $total = $seconds + $this->entering((string) $before, $first, $settings);
+            $total = $seconds + $this->entering($before, $first);
             if ($total < $least - self::EQUAL) {
-                [$least, $from] = [$total, (string) $before];
+                [$least, $from] = [$total, $before];
             }
         }
 
         return [$least, $from];
     }
 
-    /** Taking up every edge, and the resets between the first and the last. */
-    private function inside(Round $round, int $groups, Visit $first, Visit $last): float
+    /** The resets between the first and the last on a stone. */
+    private function resets(int $groups, int $first, int $last): float
     {
-        $resets = $groups === 1 ? 0 : ($first->edge->setting === $last->edge->setting ? $groups : $groups - 1);
+        $isRound = $this->settings[$first] === $this->settings[$last];
 
-        return count($round->visits) * $this->handling->takeUpSeconds + $resets * $this->handling->resetSeconds;
+        return ($groups === 1 ? 0 : ($isRound ? $groups : $groups - 1)) * $this->handling->resetSeconds;
     }
 
-    /** @param  array<string, string>  $settings */
-    private function entering(string $before, Visit $first, array $settings): float
+    private function entering(int $before, int $first): float
     {
         return match (true) {
-            $before === '' => 0.0,
-            $before === $first->edge->id => -$this->handling->takeUpSeconds,
-            default => $settings[$before] === $first->edge->setting ? 0.0 : $this->handling->resetSeconds,
+            $before < 0 => 0.0,
+            $before === $first => -$this->handling->takeUpSeconds,
+            default => $this->settings[$before] === $this->settings[$first] ? 0.0 : $this->handling->resetSeconds,
         };
     }
 
-    /** @return non-empty-list<Visit> grouped by setting, with the given ends */
-    private static function between(Round $round, Visit $first, Visit $last): array
+    /**
+     * @param  non-empty-list<int>  $round
+     * @return non-empty-list<int> grouped by setting, with the given ends
+     */
+    private function between(array $round, int $first, int $last): array
     {
         if ($first === $last) {
             return [$first];
         }
         $middle = array_values(
-            array_filter($round->visits, static fn (Visit $visit): bool => $visit !== $first && $visit !== $last),
+            array_filter($round, static fn (int $edge): bool => $edge !== $first && $edge !== $last),
         );
-        $rank = static fn (Visit $visit): int => match ($visit->edge->setting) {
-            $first->edge->setting => 0,
-            $last->edge->setting => 2,
-            default => 1,
-        };
-        usort(
-            $middle,
-            static fn (Visit $a, Visit $b): int => [$rank($a), $a->edge->setting, $a->edge->id] <=> [
-                $rank($b),
-                $b->edge->setting,
-                $b->edge->id,
-            ],
-        );
+        $place = fn (int $edge): array => [
+            match ($this->settings[$edge]) {
+                $this->settings[$first] => 0,
+                $this->settings[$last] => 2,
+                default => 1,
+            },
+            $this->settings[$edge],
+            $edge,
+        ];
+        usort($middle, static fn (int $a, int $b): int => $place($a) <=> $place($b));
 
         return [$first, ...$middle, $last];
     }

@@ -14,17 +14,20 @@ use JackRest\Core\Edge\StrokeModel;
 /**
  * Several edges taken together, stone by stone, so that each stone is fetched, wetted and flattened once.
  *
- * First which stones ({@see StoneChoice}), then in which order ({@see RoundOrder}); each is exact by itself. Stroke
- * times are the honing plan's, handling is from memory.
+ * Stones and order are chosen together ({@see StonesAndOrder}). Stroke times are the honing plan's, handling is from
+ * memory.
  */
 final readonly class SharpeningDay
 {
-    /** @param  list<Round>  $rounds */
+    /**
+     * @param  list<Round>  $rounds
+     * @param  float  $mayBeOver  what no choice of stones and no order can save on it, seconds; 0: proven
+     */
     private function __construct(
         public array $rounds,
         public float $totalSeconds,
         public float $oneByOneSeconds,
-        public bool $isProven,
+        public float $mayBeOver,
     ) {
     }
 
@@ -35,14 +38,29 @@ final readonly class SharpeningDay
     public static function of(array $edges, array $stones, Handling $handling): self
     {
         $tables = array_map(static fn (DayEdge $edge): StrokeTable => new StrokeTable($edge, $handling), $edges);
-        $choice = new StoneChoice($tables);
-        [$rounds, $handlingSeconds] = (new RoundOrder(
-            self::rounds($edges, $tables, $choice->ways(), $stones),
-            $handling,
-        ))->best();
+        $settings = self::settings($edges);
+        [$before, $after] = [self::visits($edges, 'before'), self::visits($edges, 'after')];
+        $chosen = new StonesAndOrder($tables, $settings, $handling, self::numbers($before), self::numbers($after));
+        $visits = [...$before, ...self::onStones($edges, $tables, $chosen->ways(), $stones), ...$after];
+        [$order, $handlingSeconds] = (new RoundOrder(self::numbers($visits), $settings, $handling))->best();
+        $rounds = [];
+        foreach ($order as $round => $numbers) {
+            $ordered = array_map(static fn (int $edge): Visit => $visits[$round][$edge], $numbers);
+            $rounds[] = new Round($ordered[0]->step->stone, $ordered);
+        }
         $seconds = array_sum(array_map(static fn (Round $round): float => $round->seconds(), $rounds));
 
-        return new self($rounds, $seconds + $handlingSeconds, self::oneByOne($edges, $handling), $choice->isProven());
+        return new self(
+            $rounds,
+            $seconds + $handlingSeconds,
+            self::oneByOne($edges, $handling),
+            $chosen->isProven() ? 0.0 : $chosen->mayBeOver(),
+        );
+    }
+
+    public function isProven(): bool
+    {
+        return $this->mayBeOver === 0.0;
     }
 
     public function savesSeconds(): float
@@ -85,37 +103,64 @@ final readonly class SharpeningDay
 
     /**
      * @param  non-empty-list<DayEdge>  $edges
+     * @return list<int> the setting of each, numbered in their order
+     */
+    private static function settings(array $edges): array
+    {
+        $names = array_unique(array_map(static fn (DayEdge $edge): string => $edge->setting, $edges));
+        sort($names);
+        $numbers = array_flip($names);
+
+        return array_values(array_map(static fn (DayEdge $edge): int => $numbers[$edge->setting], $edges));
+    }
+
+    /**
+     * @param  non-empty-list<DayEdge>  $edges
+     * @param  'before'|'after'  $when
+     * @return list<non-empty-array<int, Visit>> by wheel or strop, and by edge
+     */
+    private static function visits(array $edges, string $when): array
+    {
+        $visits = [];
+        foreach ($edges as $number => $edge) {
+            foreach ($edge->{$when} as $step) {
+                $visits[$step->stone->id][$number] = new Visit($edge, self::withoutChange($step));
+            }
+        }
+
+        return array_values($visits);
+    }
+
+    /**
+     * @param  non-empty-list<DayEdge>  $edges
      * @param  non-empty-list<StrokeTable>  $tables
      * @param  list<list<int>>  $ways
      * @param  array<string, HoningStone>  $stones
-     * @return list<Round> wheel, stones coarse to fine, strop
+     * @return list<non-empty-array<int, Visit>> by stone, coarse to fine, and by edge
      */
-    private static function rounds(array $edges, array $tables, array $ways, array $stones): array
+    private static function onStones(array $edges, array $tables, array $ways, array $stones): array
     {
-        $before = [];
-        $honing = [];
-        $after = [];
-        foreach ($edges as $number => $edge) {
-            foreach ($edge->before as $step) {
-                $before[$step->stone->id][] = new Visit($edge, self::withoutChange($step));
-            }
-            foreach ($tables[$number]->steps($ways[$number]) as $place => $step) {
-                $honing[$ways[$number][$place]][] = new Visit(
-                    $edge,
-                    self::step($step, $stones[$step->id], $place, count($ways[$number]), $edge),
+        $visits = [];
+        foreach ($ways as $number => $way) {
+            foreach ($tables[$number]->steps($way) as $place => $step) {
+                $visits[$way[$place]][$number] = new Visit(
+                    $edges[$number],
+                    self::step($step, $stones[$step->id], $place, count($way), $edges[$number]),
                 );
             }
-            foreach ($edge->after as $step) {
-                $after[$step->stone->id][] = new Visit($edge, self::withoutChange($step));
-            }
         }
-        ksort($honing);
+        ksort($visits);
 
-        return array_map(static fn (array $visits): Round => new Round($visits[0]->step->stone, $visits), [
-            ...array_values($before),
-            ...array_values($honing),
-            ...array_values($after),
-        ]);
+        return array_values($visits);
+    }
+
+    /**
+     * @param  list<non-empty-array<int, Visit>>  $visits
+     * @return list<non-empty-list<int>> the edges' numbers
+     */
+    private static function numbers(array $visits): array
+    {
+        return array_map(static fn (array $round): array => array_keys($round), $visits);
     }
 
     /** @param  non-empty-list<DayEdge>  $edges */

@@ -4,43 +4,63 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Day;
 
+use JackRest\Core\Edge\Abrasive;
+
 /**
- * Which stones are taken out, so that strokes, taking up and changes together cost least.
+ * Which stones are taken out when the order were as good as can be thought of: a bound from below for the day, and the
+ * choice that reaches it.
  *
- * Every stone costs its change once, whoever uses it; every edge goes the quickest way over those taken out. Exact
- * by branch and bound: with all stones that are not shut out, each edge's quickest way and the changes already
- * decided on are a bound from below, the same ways with all their changes an answer. Stopped after a fixed number of
- * ways looked for the answer stands, unproven.
+ * At the best one edge goes on from each stone to the next without being taken up again, and the guide is reset on a
+ * stone only between its own settings. So a stone costs its change less one taking up, a further setting on it one
+ * reset, and every edge goes its quickest way over what is taken out. Exact by branch and bound, over stones and then
+ * over who may use them; stopped after a fixed number of ways looked for, the bound is the least of what was left.
  */
 final class StoneChoice
 {
-    /** Ways of an edge that are looked for; each of them takes some ten microseconds. */
-    private const LOOKS = 10_000;
+    /** Ways of an edge that are looked for; each of them takes some ten microseconds… */
+    private const LOOKS = 8_000;
+
+    /** …and so does looking through the ways of so many edges. */
+    private const EDGES_A_LOOK = 10;
+
+    private const EQUAL = 1e-9;
 
     private float $best = INF;
+
+    /** Least that anything not looked into may cost. */
+    private float $left = INF;
 
     /** @var list<list<int>> the way of each edge */
     private array $ways = [];
 
     private int $looks = 0;
 
-    /** @param  non-empty-list<StrokeTable>  $edges */
-    public function __construct(private readonly array $edges)
-    {
-        $all = $this->quickest([], null, -1);
-        if ($all !== null) {
-            $this->search([], [], $all);
+    /** @var list<float> what taking out each stone costs at the best; below 0 where it takes less than taking up */
+    private readonly array $opening;
+
+    /**
+     * @param  non-empty-list<StrokeTable>  $edges
+     * @param  list<int>  $settings  of each edge, by number
+     */
+    public function __construct(
+        private readonly array $edges,
+        private readonly array $settings,
+        private readonly Handling $handling,
+    ) {
+        $this->opening = array_map(
+            static fn (Abrasive $stone): float => $stone->changeSeconds - $handling->takeUpSeconds,
+            $edges[0]->stones,
+        );
+        $quickest = $this->quickest([], []);
+        if ($quickest !== null) {
+            $this->search(StonesDecided::none(), $quickest);
         }
     }
 
-    public function isProven(): bool
+    /** What no choice and no order can be quicker than, but for the constants of the day; infinite: none does. */
+    public function boundSeconds(): float
     {
-        return $this->looks < self::LOOKS;
-    }
-
-    public function seconds(): float
-    {
-        return $this->best;
+        return min($this->best, $this->left);
     }
 
     /** @return list<list<int>> stones by edge, coarse to fine */
@@ -49,53 +69,58 @@ final class StoneChoice
         return $this->ways;
     }
 
-    /**
-     * @param  array<int, bool>  $out  stones taken out for certain
-     * @param  array<int, bool>  $shut  stones that stay in the rack
-     * @param  list<array{float, list<int>}>  $quickest  seconds and way of each edge over the stones that are not shut
-     */
-    private function search(array $out, array $shut, array $quickest): void
+    /** @param  list<array{float, list<int>}>  $quickest  seconds and way of each edge over the stones left to it */
+    private function search(StonesDecided $decided, array $quickest): void
     {
-        $strokes = 0.0;
-        $users = [];
-        foreach ($quickest as [$seconds, $way]) {
-            $strokes += $seconds;
-            foreach ($way as $stone) {
-                $users[$stone] = ($users[$stone] ?? 0) + 1;
-            }
-        }
-        if ($strokes + $this->changes($out) >= $this->best - 1e-9) {
+        $this->looks += 1 + intdiv(count($this->edges), self::EDGES_A_LOOK);
+        $use = StoneUse::of(array_column($quickest, 1), $this->settings);
+        $strokes = array_sum(array_column($quickest, 0));
+        $bound = $strokes + $this->sure($decided) + $this->chances($decided);
+        if ($bound >= $this->best - self::EQUAL) {
             return;
         }
-        $this->keep($strokes + $this->changes($users), array_column($quickest, 1));
-        $open = array_diff_key($users, $out);
-        if ($open === []) {
+        $this->keep($strokes + $this->cost($use), array_column($quickest, 1));
+        $stone = $use->dearestOutside($decided->out, $this->opening);
+        $pair = $stone !== null || $this->handling->resetSeconds <= 0.0 ? null : $use->rarestPair($decided->in);
+        if ($stone !== null) {
+            $this->look($decided->shut($stone), $quickest, $bound);
+            $this->search($decided->take($stone), $quickest);
+        } elseif ($pair !== null) {
+            $this->look($decided->bar(...$pair), $quickest, $bound);
+            $this->search($decided->let(...$pair), $quickest);
+        } elseif ($bound < $strokes + $this->cost($use) - self::EQUAL) {
+            $this->left = min($this->left, $bound);
+        }
+    }
+
+    /** @param  list<array{float, list<int>}>  $before */
+    private function look(StonesDecided $decided, array $before, float $bound): void
+    {
+        if ($this->looks >= self::LOOKS) {
+            $this->left = min($this->left, $bound);
+
             return;
         }
-        $stone = $this->dearest($open);
-        $without = $this->quickest($shut + [$stone => true], $quickest, $stone);
-        if ($without !== null) {
-            $this->search($out, $shut + [$stone => true], $without);
+        $quickest = $this->quickest($decided->closed($this->settings), $before);
+        if ($quickest !== null) {
+            $this->search($decided, $quickest);
         }
-        $this->search($out + [$stone => true], $shut, $quickest);
     }
 
     /**
-     * An edge that does not go over the stone that was shut last goes as it did.
+     * An edge that does not go over anything closed to it goes as it did.
      *
-     * @param  array<int, bool>  $shut
-     * @param  list<array{float, list<int>}>|null  $before  ways while that stone was open; null: none is known
-     * @return list<array{float, list<int>}>|null null: these stones do not do, or enough was looked at
+     * @param  array<int, array<int, bool>>  $closed  stones by setting
+     * @param  list<array{float, list<int>}>  $before  ways while more was open
+     * @return list<array{float, list<int>}>|null null: these stones do not do
      */
-    private function quickest(array $shut, ?array $before, int $last): ?array
+    private function quickest(array $closed, array $before): ?array
     {
         $quickest = [];
         foreach ($this->edges as $number => $edge) {
+            $shut = $closed[$this->settings[$number]] ?? [];
             $known = $before[$number] ?? null;
-            if ($known === null || in_array($last, $known[1], true)) {
-                if ($this->looks >= self::LOOKS && $before !== null) {
-                    return null;
-                }
+            if ($known === null || array_intersect_key(array_flip($known[1]), $shut) !== []) {
                 $this->looks++;
                 $known = $edge->best($shut);
             }
@@ -111,40 +136,44 @@ final class StoneChoice
     /** @param  list<list<int>>  $ways */
     private function keep(float $seconds, array $ways): void
     {
-        if ($seconds < $this->best - 1e-9) {
+        if ($seconds < $this->best - self::EQUAL) {
             $this->best = $seconds;
             $this->ways = $ways;
         }
     }
 
-    /** @param  array<int, mixed>  $stones */
-    private function changes(array $stones): float
+    /** Stones used, and the settings on each beyond its first. */
+    private function cost(StoneUse $use): float
     {
         $seconds = 0.0;
-        foreach (array_keys($stones) as $stone) {
-            $seconds += $this->edges[0]->stones[$stone]->changeSeconds;
+        foreach ($use->users as $stone => $settings) {
+            $seconds += $this->opening[$stone] + (count($settings) - 1) * $this->handling->resetSeconds;
         }
 
         return $seconds;
     }
 
-    /**
-     * The stone whose change is spread over the fewest edges: it is likeliest to stay in the rack.
-     *
-     * @param  non-empty-array<int, int>  $users  edges by stone
-     */
-    private function dearest(array $users): int
+    /** What is decided on costs so much, whoever uses it. */
+    private function sure(StonesDecided $decided): float
     {
-        $dearest = array_key_first($users);
-        foreach ($users as $stone => $edges) {
-            if (
-                $this->edges[0]->stones[$stone]->changeSeconds / $edges >
-                $this->edges[0]->stones[$dearest]->changeSeconds / $users[$dearest]
-            ) {
-                $dearest = $stone;
-            }
+        $seconds = 0.0;
+        foreach (array_keys($decided->out) as $stone) {
+            $settings = max(1, count($decided->in[$stone] ?? []));
+            $seconds += $this->opening[$stone] + ($settings - 1) * $this->handling->resetSeconds;
         }
 
-        return $dearest;
+        return $seconds;
+    }
+
+    /** What stones that nobody uses yet might save, below 0. */
+    private function chances(StonesDecided $decided): float
+    {
+        $seconds = 0.0;
+        foreach ($this->opening as $stone => $opening) {
+            $isOpen = ! isset($decided->out[$stone]) && ! isset($decided->shut[$stone]);
+            $seconds += $isOpen ? min(0.0, $opening) : 0.0;
+        }
+
+        return $seconds;
     }
 }

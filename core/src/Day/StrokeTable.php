@@ -113,6 +113,41 @@ final class StrokeTable
     }
 
     /**
+     * Every way that takes no longer than this, in no certain order.
+     *
+     * @return list<list<int>>|null null: there are more than so many
+     */
+    public function within(float $seconds, int $most): ?array
+    {
+        if ($this->own !== null) {
+            return $this->cost($this->own) <= $seconds ? [$this->own] : [];
+        }
+        $found = [];
+        $open = [];
+        foreach ($this->first as $stone => $first) {
+            $open[] = [[$stone], $first];
+        }
+        while ($open !== []) {
+            [$way, $sum] = array_pop($open);
+            if ($sum > $seconds) {
+                continue;
+            }
+            $last = $way[count($way) - 1];
+            if ($this->isFine[$last]) {
+                $found[] = $way;
+            }
+            if (count($found) + count($open) > $most) {
+                return null;
+            }
+            for ($next = $last + 1; $next < count($this->first); $next++) {
+                $open[] = [[...$way, $next], $sum + $this->after[$next][$last]];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
      * @param  list<int>  $path
      * @return list<HoningStep> without the stones' changes
      */

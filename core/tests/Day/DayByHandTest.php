@@ -77,7 +77,7 @@ final class DayByHandTest extends TestCase
             $day->totalSeconds,
             1e-9,
         );
-        self::assertTrue($day->isProven);
+        self::assertTrue($day->isProven());
     }
 
     /** A stone of twice its usual cut takes half the strokes, and the model's own count stays what it was. */
