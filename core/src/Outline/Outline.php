@@ -29,6 +29,23 @@ final readonly class Outline
     ) {
     }
 
+    /** With a box that holds all that is drawn: where sizes are unusual, proportions reach beyond what was measured. */
+    public function enclosed(): self
+    {
+        $paths = [...$this->bodies, ...$this->details, ...$this->edges];
+        $points = array_merge(...array_map(static fn (Path $path): array => $path->points, $paths));
+        [$across, $down] = [array_column($points, 0), array_column($points, 1)];
+        [$left, $top] = [min(0, ...$across), min(0, ...$down)];
+        [$right, $low] = [max($this->width, ...$across), max($this->height, ...$down)];
+        if ($left === 0 && $top === 0 && $right === $this->width && $low === $this->height) {
+            return $this;
+        }
+        $moved = $this->moved(-$left, -$top);
+        $marks = array_map(static fn (OutlineMark $mark): OutlineMark => $mark->moved(-$left, -$top), $this->marks);
+
+        return new self($right - $left, $low - $top, $moved->bodies, $moved->details, $marks, $moved->edges);
+    }
+
     public function moved(float $x, float $y): self
     {
         return $this->each($this->width, $this->height, static fn (Path $path): Path => $path->moved($x, $y));

@@ -20,6 +20,15 @@ final readonly class OutlineMark
     {
     }
 
+    public function moved(float $x, float $y): self
+    {
+        return new self(
+            $this->name,
+            [$this->from[0] + $x, $this->from[1] + $y],
+            [$this->to[0] + $x, $this->to[1] + $y],
+        );
+    }
+
     public static function along(string $name, float $length, float $y): self
     {
         return new self($name, [0, $y], [$length, $y]);

@@ -48,7 +48,7 @@ final class Outlines
         $size = new OutlineSizes($sizesMm);
         $draw = self::all()[$form] ?? null;
         if ($draw !== null) {
-            return $draw($size);
+            return $draw($size)->enclosed();
         }
         [$width, $height] = [$size->of('length', 100), $size->of('width', 50)];
 

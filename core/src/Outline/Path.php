@@ -66,17 +66,21 @@ final readonly class Path
         $r = min($radius, $width / 2, $height / 2);
         $k = $r * (1 - self::QUARTER);
         [$right, $low] = [$x + $width, $y + $height];
+        // A side that is all curve has no straight part, not one of a rounding error's length that runs backwards.
+        [$isWide, $isHigh] = [$width > 2 * $r * (1 + 1e-9), $height > 2 * $r * (1 + 1e-9)];
+        [$fromLeft, $fromTop] = [$isWide ? $x + $r : $x + $width / 2, $isHigh ? $y + $r : $y + $height / 2];
+        [$toRight, $toLow] = [$isWide ? $right - $r : $fromLeft, $isHigh ? $low - $r : $fromTop];
 
         return self::closed(
-            [$x + $r, $y],
-            [$right - $r, $y],
-            [$right - $k, $y, $right, $y + $k, $right, $y + $r],
-            [$right, $low - $r],
-            [$right, $low - $k, $right - $k, $low, $right - $r, $low],
-            [$x + $r, $low],
-            [$x + $k, $low, $x, $low - $k, $x, $low - $r],
-            [$x, $y + $r],
-            [$x, $y + $k, $x + $k, $y, $x + $r, $y],
+            [$fromLeft, $y],
+            ...$isWide ? [[$toRight, $y]] : [],
+            ...[[$right - $k, $y, $right, $y + $k, $right, $fromTop]],
+            ...$isHigh ? [[$right, $toLow]] : [],
+            ...[[$right, $low - $k, $right - $k, $low, $toRight, $low]],
+            ...$isWide ? [[$fromLeft, $low]] : [],
+            ...[[$x + $k, $low, $x, $low - $k, $x, $toLow]],
+            ...$isHigh ? [[$x, $fromTop]] : [],
+            ...[[$x, $y + $k, $x + $k, $y, $fromLeft, $y]],
         );
     }
 

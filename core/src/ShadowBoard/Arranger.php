@@ -9,8 +9,9 @@ use JackRest\Core\Tool\Group;
 /**
  * Tools arranged on a panel by kind, with room for the hand between any two.
  *
- * Known ways of packing are tried in four orders, the tidiest first; the first that hangs all is taken, else the one
- * that hangs the most. Whether a cleverer arrangement exists is not proven: packing is NP-hard.
+ * Known ways of packing are tried, the tidiest order first; the first that hangs all is taken. Where none does, the
+ * large tools make room for the small ones: as many hang as with the smallest first, in the tidiest order that hangs
+ * those. Whether a cleverer arrangement exists is not proven: packing is NP-hard.
  */
 final class Arranger
 {
@@ -23,10 +24,15 @@ final class Arranger
                 static fn (?Crate $crate): bool => $crate !== null,
             ),
         );
-        [$order, $hung] = [Order::RowsOfTheirOwn, self::hang(Order::RowsOfTheirOwn, $crates, $panel)];
-        foreach (Order::cases() as $other) {
-            $tried = self::hang($other, $crates, $panel);
-            [$order, $hung] = count($tried) > count($hung) ? [$other, $tried] : [$order, $hung];
+        [$order, $hung] = self::most($crates, $panel);
+        if (count($hung) < count($crates)) {
+            $small = self::crates(SmallestFirst::hang($crates, $panel), $crates);
+            if (count($small) > count($hung)) {
+                [$order, $hung] = self::most($small, $panel);
+            }
+            if (count($small) > count($hung)) {
+                [$order, $hung] = [Order::SmallestFirst, SmallestFirst::hang($crates, $panel)];
+            }
         }
 
         return new Arrangement(
@@ -36,6 +42,33 @@ final class Arranger
             self::reach($hung),
             self::needed($crates, $panel),
         );
+    }
+
+    /**
+     * @param  list<Crate>  $crates
+     * @return array{Order, list<Hung>} the tidiest of the orders that hang the most
+     */
+    private static function most(array $crates, Panel $panel): array
+    {
+        [$order, $hung] = [Order::RowsOfTheirOwn, self::hang(Order::RowsOfTheirOwn, $crates, $panel)];
+        foreach (Order::cases() as $other) {
+            $tried = $other === Order::SmallestFirst ? [] : self::hang($other, $crates, $panel);
+            [$order, $hung] = count($tried) > count($hung) ? [$other, $tried] : [$order, $hung];
+        }
+
+        return [$order, $hung];
+    }
+
+    /**
+     * @param  list<Hung>  $hung
+     * @param  list<Crate>  $crates
+     * @return list<Crate> those that hang
+     */
+    private static function crates(array $hung, array $crates): array
+    {
+        $ids = array_fill_keys(array_map(static fn (Hung $one): string => $one->tool->id, $hung), true);
+
+        return array_values(array_filter($crates, static fn (Crate $crate): bool => isset($ids[$crate->tool->id])));
     }
 
     /**
@@ -59,6 +92,7 @@ final class Arranger
                 $panel,
             ),
             Order::SideBySide => SkylinePacking::hang(self::tallestKindFirst($crates), $panel),
+            Order::SmallestFirst => SmallestFirst::hang($crates, $panel),
             Order::Mixed => SkylinePacking::hang(ShelfPacking::tallestFirst($crates), $panel),
         };
     }

@@ -11,6 +11,7 @@ enum Order: string
     case OneAfterAnother = 'runs';
     case SideBySide = 'sides';
     case Mixed = 'mixed';
+    case SmallestFirst = 'smallest';
 
     public function says(): string
     {
@@ -18,6 +19,7 @@ enum Order: string
             self::RowsOfTheirOwn => 'Each kind has rows of its own.',
             self::OneAfterAnother => 'The kinds hang one after another, row by row.',
             self::SideBySide => 'Each kind hangs together, beside and below the one before.',
+            self::SmallestFirst => 'The smallest hang first, so that as many as possible do.',
             self::Mixed => 'Kinds fill each other’s gaps: it takes the least wall.',
         };
     }

@@ -31,10 +31,30 @@ final class OutlineShapesTest extends TestCase
         return $outlines;
     }
 
+    /** @return array<string, Outline> of every kind at any size that its dimensions allow */
+    private static function ofAnySize(): array
+    {
+        mt_srand(11);
+        $outlines = [];
+        foreach (ToolKinds::all() as $kind) {
+            for ($trial = 0; $trial < 12; $trial++) {
+                $sizes = [];
+                foreach ($kind->dimensions as $dimension) {
+                    // Whole millimetres too: where two figures meet exactly, roundings show.
+                    $any = $dimension->least + ($dimension->most - $dimension->least) * mt_rand() / mt_getrandmax();
+                    $sizes[$dimension->name] = [$any, round($any), $dimension->least, $dimension->most][mt_rand(0, 3)];
+                }
+                $outlines["$kind->form of $kind->id, ".json_encode($sizes)] = Outlines::of($kind->form, $sizes);
+            }
+        }
+
+        return $outlines;
+    }
+
     public function test_no_part_crosses_itself(): void
     {
         $shapes = [];
-        foreach (self::outlines() as $name => $outline) {
+        foreach ([...self::outlines(), ...self::ofAnySize()] as $name => $outline) {
             foreach ($outline->bodies as $part => $body) {
                 $shapes["$name, part $part"] = 'POLYGON '.self::rings($body);
             }
@@ -66,7 +86,7 @@ final class OutlineShapesTest extends TestCase
     private static function rings(Path $path): string
     {
         $ring = static fn (array $points): string => '('.implode(', ', array_map(
-            static fn (array $point): string => sprintf('%.4F %.4F', $point[0], $point[1]),
+            static fn (array $point): string => sprintf('%.17G %.17G', $point[0], $point[1]),
             [...$points, $points[0]],
         )).')';
 

@@ -17,6 +17,7 @@ use JackRest\Core\ShadowBoard\Order;
 use JackRest\Core\ShadowBoard\Panel;
 use JackRest\Core\ShadowBoard\Shelf;
 use JackRest\Core\ShadowBoard\ShelfPacking;
+use JackRest\Core\ShadowBoard\SkylinePacking;
 use JackRest\Core\Tool\Group;
 use JackRest\Core\Tool\ToolKind;
 use JackRest\Core\Tool\ToolKinds;
@@ -131,6 +132,50 @@ final class ArrangerTest extends TestCase
         $arrangement = Arranger::arrange(new Panel(200, 200, 20), [self::box('large', 170, 180), ...$small]);
         self::assertCount(6, $arrangement->hung);
         self::assertSame('large', $arrangement->left[0]->tool->id);
+    }
+
+    /** Whoever begins with the smallest, by area, and lays each as far up and left as it goes, hangs no more. */
+    public function test_a_board_that_does_not_hold_all_hangs_as_many_as_the_smallest_first(): void
+    {
+        foreach (self::randomTools(80) as $tools) {
+            $panel = new Panel(900, 600, 25);
+            usort(
+                $tools,
+                static fn (BoardTool $one, BoardTool $other): int => self::area([$one]) <=> self::area([$other]),
+            );
+            $crates = array_values(array_filter(
+                array_map(static fn (BoardTool $tool): ?Crate => Crate::fitting($tool, $panel), $tools),
+                static fn (?Crate $crate): bool => $crate !== null,
+            ));
+            $arrangement = Arranger::arrange($panel, $tools);
+            self::assertGreaterThanOrEqual(
+                count(SkylinePacking::hang($crates, $panel)),
+                count($arrangement->hung),
+            );
+            self::assertApart($arrangement, $panel);
+        }
+    }
+
+    /** At any size that their kinds allow: what overlaps is not seen when a tool reaches beyond its box. */
+    public function test_tools_of_unusual_sizes_hang_apart(): void
+    {
+        $chance = new Randomizer(new Mt19937(12));
+        foreach (ToolKinds::all() as $kind) {
+            $sizes = [];
+            foreach ($kind->dimensions as $dimension) {
+                $any = [$dimension->least, $dimension->most, $dimension->usual];
+                $sizes[$dimension->name] = $any[$chance->getInt(0, 2)];
+            }
+            $tool = BoardTool::of(new ToolAtHand('1', $kind->id, $kind->name, $sizes));
+            foreach ([$tool->outline, $tool->outline->turned()] as $outline) {
+                $paths = [...$outline->bodies, ...$outline->edges];
+                $points = array_merge(...array_map(static fn (Path $path): array => $path->points, $paths));
+                [$across, $down] = [array_column($points, 0), array_column($points, 1)];
+                self::assertGreaterThanOrEqual(-1e-9, min(...$across, ...$down), $kind->id);
+                self::assertLessThanOrEqual($outline->width + 1e-9, max($across), $kind->id);
+                self::assertLessThanOrEqual($outline->height + 1e-9, max($down), $kind->id);
+            }
+        }
     }
 
     /** The boxes' area over the width bounds the height from below; nothing overlaps or sticks out. */

@@ -80,16 +80,18 @@ final class HoldingOutlines
     private static function clamp(OutlineSizes $size): Outline
     {
         [$length, $width] = [$size->of('length', 600), $size->of('width', 110)];
+        // The jaw that slides hangs where its screw is still beside the bar, on a short one right below the other jaw.
+        $jaw = max(44, min($length * 0.55, $length - 118));
 
         return new Outline(
             width: $width,
-            height: $length,
+            height: max($length, $jaw + 118),
             bodies: [
                 Path::rounded($width - 22, 0, 14, $length, 2),
                 Path::rounded(0, 18, $width, 20, 6),
-                Path::box(18, $length * 0.55 + 14, 6, 40),
-                Path::rounded(0, $length * 0.55, $width, 24, 6),
-                Handles::turned(9, $length * 0.55 + 34, 24, 84),
+                Path::box(18, $jaw + 14, 6, 40),
+                Path::rounded(0, $jaw, $width, 24, 6),
+                Handles::turned(9, $jaw + 34, 24, 84),
             ],
         );
     }
@@ -136,19 +138,22 @@ final class HoldingOutlines
     private static function vice(OutlineSizes $size): Outline
     {
         [$width, $depth] = [$size->of('width', 200), $size->of('depth', 220)];
+        // Open by more than half, so that its rods show.
+        $jaw = max(44, $depth * 0.6);
+        $bar = min(120, $width);
 
         return new Outline(
             width: $width,
-            height: $depth * 0.6 + 80,
+            height: $jaw + 80,
             bodies: [
-                Path::rounded($width / 2 - 9, 36, 18, $depth * 0.6 + 34, 3),
+                Path::rounded($width / 2 - 9, 36, 18, $jaw + 34, 3),
                 Path::rounded(0, 0, $width, 36, 4),
-                Path::rounded(0, $depth * 0.6, $width, 36, 10),
-                Path::box($width * 0.14, 36, 12, $depth * 0.6 - 36),
-                Path::box($width * 0.86 - 12, 36, 12, $depth * 0.6 - 36),
-                Path::rounded($width / 2 - 60, $depth * 0.6 + 66, 120, 10, 5),
+                Path::rounded(0, $jaw, $width, 36, 10),
+                Path::box($width * 0.14, 36, 12, $jaw - 36),
+                Path::box($width * 0.86 - 12, 36, 12, $jaw - 36),
+                Path::rounded(($width - $bar) / 2, $jaw + 66, $bar, 10, 5),
             ],
-            marks: [OutlineMark::along('width', $width, $depth * 0.6 + 80)],
+            marks: [OutlineMark::along('width', $width, $jaw + 80)],
         );
     }
 

@@ -103,17 +103,35 @@ final class LayoutOutlines
     {
         [$length, $width] = [$size->of('length', 190), $size->of('width', 130)];
 
+        // The stock stands upright; a blade shorter than it ends below its top.
+        $height = max($length, $width + 20);
+        $top = $height - $length;
+
         return new Outline(
             width: $width + 30,
-            height: $length,
+            height: $height,
             bodies: [
-                Path::closed([6, $length - 20], [22, $length - 34], [$width + 30, 12], [$width + 14, 0]),
-                Path::rounded(0, $length - $width - 20, 26, $width + 20, 6)->of(Material::Wood),
-                Path::rounded(0, $length - 30, 26, 30, 6)->of(Material::Brass),
-                Path::disc(13, $length - 34, 7)->of(Material::Brass),
+                self::strip(14, $height - 27, $width + 22, $top + 6, 21),
+                Path::rounded(0, $height - $width - 20, 26, $width + 20, 6)->of(Material::Wood),
+                Path::rounded(0, $height - 30, 26, 30, 6)->of(Material::Brass),
+                Path::disc(13, $height - 34, 7)->of(Material::Brass),
             ],
-            details: [Path::open([9, $length - 34], [17, $length - 34])],
-            marks: [OutlineMark::upright('length', $length, 0)],
+            details: [Path::open([9, $height - 34], [17, $height - 34])],
+            marks: [new OutlineMark('length', [0, $top], [0, $height])],
+        );
+    }
+
+    /** A straight piece from one place to another, of one width all along. */
+    private static function strip(float $x, float $y, float $toX, float $toY, float $width): Path
+    {
+        $half = $width / 2 / max(1e-6, hypot($toX - $x, $toY - $y));
+        [$across, $down] = [($y - $toY) * $half, ($toX - $x) * $half];
+
+        return Path::closed(
+            [$x - $across, $y - $down],
+            [$x + $across, $y + $down],
+            [$toX + $across, $toY + $down],
+            [$toX - $across, $toY - $down],
         );
     }
 
