@@ -13,7 +13,6 @@ use App\Session\Sessions;
 use App\Stone\RackOfBench;
 use Illuminate\Support\Collection;
 use JackRest\Core\Day\DayEdge;
-use JackRest\Core\Day\Handling;
 use JackRest\Core\Day\SharpeningDay;
 use JackRest\Core\Day\Visit;
 use JackRest\Core\Edge\Abrasive;
@@ -79,7 +78,7 @@ final class DayOfBench
         }
         $byId = array_column($this->rack->school->honesOn($this->stones), null, 'id');
 
-        return $day === [] ? null : SharpeningDay::of($day, $byId, $this->handling());
+        return $day === [] ? null : SharpeningDay::of($day, $byId, $this->rack->handling());
     }
 
     public function begin(Changes $changes, SharpeningDay $day): BenchSession
@@ -105,11 +104,6 @@ final class DayOfBench
     public function rackIsEmpty(): bool
     {
         return $this->stones === [];
-    }
-
-    private function handling(): Handling
-    {
-        return $this->rack->kitSchool->says('angle') === 'guide' ? Handling::withGuide() : Handling::freehand();
     }
 
     private function edge(Edge $edge): ?DayEdge

@@ -66,7 +66,7 @@ final class HandsOfJob
                 $format,
                 $rack->school,
             )->plan;
-            $honing = $plan === null ? Honing::usual() : Honing::of($plan);
+            $honing = $plan === null ? Honing::usual() : Honing::of($plan, $rack->handling());
             $edges[(string) $edge->tool_id] = new JobEdge($id, $edge->name, $honing);
             $wear[(string) $edge->tool_id] = self::wear(
                 $edge,

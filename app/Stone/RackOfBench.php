@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\School\KitSettings;
 use App\Session\BenchSession;
 use Illuminate\Support\Collection;
+use JackRest\Core\Day\Handling;
 use JackRest\Core\Edge\HoningStone as CoreStone;
 use JackRest\Core\Edge\SharpeningSchool;
 use JackRest\Core\Rack\OwnCut;
@@ -44,6 +45,12 @@ final class RackOfBench
             ->toBase()
             ->sortBy(static fn (Stone $stone): array => [-$stone->toCore()->particleUm(), $stone->id])
             ->values();
+    }
+
+    /** As its school holds the angle: in a guide, or by hand. */
+    public function handling(): Handling
+    {
+        return $this->kitSchool->says('angle') === 'guide' ? Handling::withGuide() : Handling::freehand();
     }
 
     /** @return list<RackStone> coarse to fine */

@@ -11,6 +11,12 @@ final readonly class Handling
     {
     }
 
+    /** What one edge takes by itself: taken up once, the guide set for it once. */
+    public function onceSeconds(): float
+    {
+        return $this->takeUpSeconds + $this->resetSeconds;
+    }
+
     public static function freehand(): self
     {
         return new self(5, 0);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Job;
 
 use JackRest\Core\Abrasive\Medium;
+use JackRest\Core\Day\Handling;
 use JackRest\Core\Edge\EdgeCondition;
 use JackRest\Core\Edge\SharpeningPlan;
 
@@ -29,12 +30,14 @@ final readonly class Honing
     ) {
     }
 
+    /** Where no plan can be made of it. */
     public static function usual(): self
     {
         return new self(self::USUAL_MINUTES, (float) EdgeCondition::Dull->usualRecessionMm());
     }
 
-    public static function of(SharpeningPlan $plan): self
+    /** By its plan, and what a sharpening day takes for one edge beside it. */
+    public static function of(SharpeningPlan $plan, Handling $handling): self
     {
         $strokes = [];
         $on = null;
@@ -45,7 +48,7 @@ final readonly class Honing
         }
 
         return new self(
-            $plan->totalSeconds / 60,
+            ($plan->totalSeconds + $handling->onceSeconds()) / 60,
             $plan->recessionMm,
             $strokes[Medium::Paper->value] ?? 0,
             $strokes[Medium::Strop->value] ?? 0,

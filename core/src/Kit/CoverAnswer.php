@@ -102,6 +102,9 @@ final class CoverAnswer
         }
         $gained = $problem->pruned($gained, $weight);
         $gained = $search->cheapest($weight, $problem->valueOf($gained) + 1) ?? $gained;
+        // Whatever the bound has found out so far: to serve more than nothing does takes one option at least.
+        $atLeast = max($search->rootBound, $weight > $problem->weightServed([]) ? $problem->leastOption() : 0);
+        $this->leastCost = $this->reduction->costAtLeast($atLeast);
         $gained = (new FirstOfEqual($problem, $search))->of($gained, $weight);
         $this->proven = ! $search->wasStopped();
 

@@ -42,6 +42,20 @@ final readonly class CoverProblem
         return $value;
     }
 
+    /** Value of the cheapest of all options that take a tool; 0 where there is none. */
+    public function leastOption(): int
+    {
+        $least = null;
+        foreach ($this->options as $options) {
+            foreach (array_filter($options) as $tools) {
+                $value = $this->valueOf(array_fill_keys($tools, true));
+                $least = min($least ?? $value, $value);
+            }
+        }
+
+        return $least ?? 0;
+    }
+
     /**
      * Adds, as long as the value stays below the limit, the option that serves most weight for its value.
      *

@@ -62,6 +62,9 @@ final class CoverSearch
      */
     public function cheapest(int $need, int $below): ?array
     {
+        // What an earlier search for more weight proved is no bound for this one.
+        $this->rootBound = 0.0;
+
         return $this->search($need, $below, SearchFor::Cheapest);
     }
 

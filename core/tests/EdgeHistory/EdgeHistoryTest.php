@@ -13,6 +13,7 @@ use JackRest\Core\EdgeHistory\EdgeLifeComparison;
 use JackRest\Core\EdgeHistory\Life;
 use JackRest\Core\EdgeHistory\Span;
 use JackRest\Core\Measure\Normal;
+use JackRest\Core\Measure\StudentT;
 use JackRest\Core\Timber\Hardness;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -143,22 +144,56 @@ final class EdgeHistoryTest extends TestCase
         self::assertGreaterThan(120.0, $among);
     }
 
-    /** Two sorts of one and the same life: at most one bench in five may claim a difference (80 % range). */
-    public function test_it_seldom_sees_a_difference_that_is_not_there(): void
+    /**
+     * Sorts of one and the same life: at most one bench in twenty may claim a difference (95 % range), however much
+     * edges differ and however many of each there are. Welch's degrees of freedom are near enough for six of a hundred;
+     * of 800 benches that and two deviations of it are 0.077.
+     *
+     * @param  non-empty-list<int>  $counts  edges of each sort
+     */
+    #[TestWith([[5, 5], 0.4])]
+    #[TestWith([[3, 3], 1.0])]
+    #[TestWith([[10, 3], 1.5])]
+    #[TestWith([[4, 4, 4, 4], 0.8])]
+    public function test_it_seldom_sees_a_difference_that_is_not_there(array $counts, float $spread): void
     {
         mt_srand(3);
         $claims = 0;
-        for ($bench = 0; $bench < 300; $bench++) {
+        for ($bench = 0; $bench < 800; $bench++) {
             $sorts = [];
-            foreach (['a', 'b'] as $sort) {
+            foreach ($counts as $sort => $edges) {
+                for ($edge = 0; $edge < $edges; $edge++) {
+                    $own = 60 * exp($spread * self::deviate());
+                    $span = static fn (): float => $own * exp(0.4 * self::deviate());
+                    $sorts["sort $sort"][] = array_map($span, range(1, 4));
+                }
+            }
+            $told = array_filter(
+                EdgeLifeComparison::compare($sorts),
+                static fn (EdgeLifeComparison $one): bool => $one->areToldApart(),
+            );
+            $claims += $told === [] ? 0 : 1;
+        }
+        self::assertLessThan(0.077, $claims / 800);
+    }
+
+    /** Five edges of each, one sort three times as long: three benches of four see it. */
+    public function test_it_sees_a_difference_that_is_there(): void
+    {
+        mt_srand(4);
+        $seen = 0;
+        for ($bench = 0; $bench < 200; $bench++) {
+            $sorts = [];
+            foreach (['short' => 40, 'long' => 120] as $sort => $minutes) {
                 for ($edge = 0; $edge < 5; $edge++) {
-                    $own = 60 * exp(0.4 * self::deviate());
+                    $own = $minutes * exp(0.4 * self::deviate());
                     $sorts[$sort][] = array_map(static fn (): float => $own * exp(0.4 * self::deviate()), range(1, 4));
                 }
             }
-            $claims += EdgeLifeComparison::compare($sorts)[0]->areToldApart() ? 1 : 0;
+            [$one] = EdgeLifeComparison::compare($sorts);
+            $seen += $one->areToldApart() && $one->better === 'long' ? 1 : 0;
         }
-        self::assertLessThan(0.25, $claims / 300);
+        self::assertGreaterThan(150, $seen);
     }
 
     private static function deviate(): float
@@ -167,8 +202,8 @@ final class EdgeHistoryTest extends TestCase
     }
 
     /**
-     * By hand, of two edges each: means ln 100 and ln 50, no spread but the two imagined squares of 0.3²:
-     * 0.18/3/2 = 0.03 for each mean; t(0.9, 2) = 1.8856; the 80 % range is 2 · e^±(1.8856 · √0.06).
+     * By hand, of two edges each: means ln 100 and ln 50, no spread but the one imagined square of 0.3²: 0.09/1/2 =
+     * 0.045 for each mean; ν = 0.09²/(2 · 0.045²) = 2, t(0.975, 2) = 4.3027: the range is 2 · e^±(4.3027 · √0.09).
      */
     public function test_two_sorts_compared_by_hand(): void
     {
@@ -179,12 +214,12 @@ final class EdgeHistoryTest extends TestCase
         ]);
         self::assertSame(['hard', 'soft'], [$one->better, $one->worse]);
         self::assertEqualsWithDelta(2.0, $one->ratio, 1e-9);
-        $error = (0.8 / sqrt(0.18)) * sqrt(0.06);
+        $error = 4.302652730 * 0.3;
         self::assertEqualsWithDelta([2 * exp(-$error), 2 * exp($error)], [$one->least, $one->most], 1e-9);
-        self::assertTrue($one->areToldApart());
+        self::assertFalse($one->areToldApart());
     }
 
-    /** By hand, of edges that differ: ln 90 and ln 110 beside ln 80 and ln 105, three degrees and more apart. */
+    /** By hand, of edges that differ: ln 90 and ln 110 beside ln 80 and ln 105. */
     public function test_sorts_that_overlap_are_not_told_apart(): void
     {
         [$one] = EdgeLifeComparison::compare(['a' => [[90.0], [110.0], [95.0]], 'b' => [[80.0], [105.0]]]);
@@ -193,10 +228,14 @@ final class EdgeHistoryTest extends TestCase
         $error = static fn (array $logs): float => (array_sum(array_map(
             static fn (float $log): float => ($log - $mean($logs)) ** 2,
             $logs,
-        )) + 0.18) / (count($logs) + 1) / count($logs);
+        )) + 0.09) / (count($logs) - 1) / count($logs);
+        $freedom = ($error($a) + $error($b)) ** 2 / ($error($a) ** 2 / 2 + $error($b) ** 2 / 1);
         self::assertEqualsWithDelta(exp($mean($a) - $mean($b)), $one->ratio, 1e-9);
-        // t(0.9, 3) = 1.638 (printed table); the series gives it to a few thousandths.
-        self::assertEqualsWithDelta(1.638 * sqrt($error($a) + $error($b)), log($one->most / $one->ratio), 0.003);
+        // Between t(0.975, 1) = 12.706 and t(0.975, 3) = 3.182 of the printed table.
+        $t = log($one->most / $one->ratio) / sqrt($error($a) + $error($b));
+        self::assertEqualsWithDelta(StudentT::quantile(0.975, $freedom), $t, 1e-9);
+        self::assertGreaterThan(3.182, $t);
+        self::assertLessThan(12.706, $t);
         self::assertEqualsWithDelta($one->ratio ** 2, $one->least * $one->most, 1e-9);
         self::assertFalse($one->areToldApart());
         self::assertSame([], EdgeLifeComparison::compare(['a' => [[90.0], [110.0]]]));

@@ -105,6 +105,31 @@ final class KitPlanSearchTest extends TestCase
         }
     }
 
+    /** With a budget, too: what serves as much costs no less than the bound, and nothing that serves costs nothing. */
+    public function test_a_search_that_is_stopped_has_an_honest_bound(): void
+    {
+        foreach (range(1, 60) as $seed) {
+            $kit = RandomKit::of($seed, 14, 8, 22, 3.0 + ($seed % 14), 4);
+            $least = (new KitPlan())($kit);
+            $stopped = (new KitPlan())(new KitPlanInput(
+                $kit->operations,
+                $kit->tools,
+                $kit->methods,
+                $kit->owned,
+                $kit->budget,
+                0.0,
+            ));
+            self::assertLessThanOrEqual($stopped->cost + 1e-9, $stopped->lowerBound, "seed $seed");
+            $costs = array_map(static fn (ToolOffer $tool): float => $tool->cost, $kit->tools);
+            if (min([INF, ...$costs]) > 0.0) {
+                self::assertSame($stopped->cost > 0.0, $stopped->lowerBound > 0.0, "seed $seed");
+            }
+            if (count($stopped->unserved ?? []) >= count($least->unserved ?? []) && $stopped->cost > $least->cost) {
+                self::assertLessThanOrEqual($least->cost + 1e-9, $stopped->lowerBound, "seed $seed");
+            }
+        }
+    }
+
     /**
      * How much is searched is the same on every machine: a change that makes it more shows here, where the answer
      * does not tell. Written anew by JACKREST_WRITE_WORKED=1.

@@ -16,22 +16,14 @@ final readonly class ComparisonWords
 
     public function sentence(): string
     {
-        $range =
-            '('.
-            LengthFormatter::decimal($this->compared->least, 1).
-            ' to '.
-            LengthFormatter::decimal($this->compared->most, 1).
-            ' times)';
+        [$better, $worse] = [$this->compared->better, $this->compared->worse];
+        if (! $this->compared->areToldApart()) {
+            return ucfirst("$better or $worse: your record can’t tell yet which goes longer between honings.");
+        }
         $times = LengthFormatter::decimal($this->compared->ratio, 1);
+        $least = LengthFormatter::decimal($this->compared->least, 1);
+        $most = LengthFormatter::decimal($this->compared->most, 1);
 
-        return $this->compared->areToldApart()
-            ? ucfirst(
-                "{$this->compared->better} goes $times times as long between honings as {$this->compared->worse} "
-                    ."$range.",
-            )
-            : ucfirst(
-                "{$this->compared->better} seems to go $times times as long as {$this->compared->worse} $range: your "
-                    .'record cannot tell yet.',
-            );
+        return ucfirst("$better goes $times times as long between honings as $worse ($least to $most times).");
     }
 }

@@ -17,6 +17,7 @@ use JackRest\Desk\SetOut\SetOutForm;
 use JackRest\Desk\SetOut\SetOutQuestion;
 use JackRest\Desk\SetOut\SetOutRow;
 use JackRest\Desk\SetOut\ToolSetting;
+use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -98,7 +99,7 @@ final class SetOutTest extends TestCase
         $hands = self::hands();
         $form = SetOutQuestion::Dovetails->answered(['tails' => '3', 'slope' => '7'], [], $hands, self::mm());
         $said = implode(' ', $form->answer->lines ?? []);
-        self::assertStringContainsString('0.10 mm off put the last tail 0.30 mm off', $said);
+        self::assertStringContainsString('Dividers set wrong by 0.10 mm put the last tail off by 0.20 mm.', $said);
         self::assertStringContainsString('makes every tail 0.34 mm narrower', $said);
         self::assertStringContainsString('over 6 sides to 0.18 mm at worst, 0.07 mm likely', $said);
         self::assertStringContainsString('opens the last by 0.40 mm at worst, 0.20 mm likely', $said);
@@ -252,6 +253,21 @@ final class SetOutTest extends TestCase
         $none = self::asked(SetOutQuestion::Dovetails, ['lap' => '19'], choices: ['kind' => 'half-blind']);
         self::assertNotNull($none->form->readings['lap']->error);
         self::assertNull(self::asked(SetOutQuestion::Dovetails, ['lap' => '19'])->form->readings['lap']->error);
+    }
+
+    /** 1 mm left proud: tails are a millimetre longer, the pin board stays as thick as it is. */
+    public function test_what_stands_proud_does_not_thicken_the_pin_board(): void
+    {
+        $pins = static function (string $proud): View {
+            $form = self::asked(SetOutQuestion::Dovetails, ['proud' => $proud, 'slope' => '7']);
+
+            return $form->answer->views[1] ?? throw new LogicException('It has no pin board.');
+        };
+        self::assertEqualsWithDelta($pins('0')->height, $pins('1')->height, 1e-9);
+        // Its outside face lies one millimetre down the slope of 1:7, its inside face where the tails end.
+        $half = static fn (string $proud): array => array_column($pins($proud)->seen[0]->points, 0);
+        self::assertEqualsWithDelta(1 / 7, $half('1')[1] - $half('0')[1], 1e-6);
+        self::assertEqualsWithDelta(1 / 7, $half('1')[2] - $half('0')[2], 1e-6);
     }
 
     /** Set out with the pins that are named equal, tail and pin are as wide half way down. */

@@ -23,14 +23,19 @@ final class DovetailDrawing
         [$width, $long] = [$typed->get('width'), $layout->tailGaugeMm];
         $slant = ($layout->tailMm - $layout->tailAtBaselineMm) / 2;
         $deep = $long * (1 + self::BELOW);
-        $pins = [Path::closed([0, 0], [$layout->halfPinMm(), 0], [$layout->halfPinAtBaselineMm, $long], [0, $long])];
+        // The pin board is thinner than the tails are long by what stands proud: so far down their slopes it begins.
+        $thick = $long - $typed->get('proud');
+        $outside = $slant * $typed->get('proud') / $long;
+        $half = $layout->halfPinMm() + $outside;
+        $pins = [Path::closed([0, 0], [$half, 0], [$layout->halfPinAtBaselineMm, $thick], [0, $thick])];
         foreach ($layout->fromLeftMm as $left) {
             $right = $left + $layout->tailMm;
             $next = $right === $width ? $width : min($width, $right + $layout->pinMm);
             $isLast = $right + $layout->pinMm > $width - $layout->halfPinMm() + 1e-6;
+            [$at, $in] = [$right - $outside, $right - $slant];
             $pins[] = $isLast
-                ? Path::closed([$right, 0], [$width, 0], [$width, $long], [$right - $slant, $long])
-                : Path::closed([$right, 0], [$next, 0], [$next + $slant, $long], [$right - $slant, $long]);
+                ? Path::closed([$at, 0], [$width, 0], [$width, $thick], [$in, $thick])
+                : Path::closed([$at, 0], [$next + $outside, 0], [$next + $slant, $thick], [$in, $thick]);
         }
         $first = $layout->fromLeftMm[0];
 
@@ -53,12 +58,12 @@ final class DovetailDrawing
             new View(
                 'Pin board, its end',
                 $width,
-                $long,
+                $thick,
                 $pins,
-                [Path::box(0, 0, $width, $long)],
+                [Path::box(0, 0, $width, $thick)],
                 [
-                    Dim::across(0, $first, 0, $format->dimension($first), 'above'),
-                    Dim::across(0, $layout->halfPinAtBaselineMm, $long,
+                    Dim::across(0, $half, 0, $format->dimension($half), 'above'),
+                    Dim::across(0, $layout->halfPinAtBaselineMm, $thick,
                         $format->dimension($layout->halfPinAtBaselineMm),
                         'below'),
                 ],

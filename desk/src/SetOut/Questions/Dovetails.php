@@ -171,9 +171,12 @@ final readonly class Dovetails implements SetOutAsk
         $lines = 2 * $layout->tails;
 
         return [
-            'Dividers that are '.$format->small(self::OFF_MM).' off put the last tail '.
-                $format->small(self::OFF_MM * $layout->tails).' off; a template half a degree too steep makes every '.
-                'tail '.$format->small(2 * $layout->tailGaugeMm * $steeper).' narrower at its baseline.',
+            ...$layout->tails === 1 ? [] : [
+                'Dividers set wrong by '.$format->small(self::OFF_MM).' put the last tail off by '.
+                    $format->small(self::OFF_MM * ($layout->tails - 1)).'.',
+            ],
+            'A template half a degree too steep makes every tail '.
+                $format->small(2 * $layout->tailGaugeMm * $steeper).' narrower at its baseline.',
             'Knife lines that are each '.$format->small(self::KNIFE_MM)." off add up over $lines sides to ".
                 $format->small($lines * self::KNIFE_MM).' at worst, '.
                 $format->small(sqrt($lines) * self::KNIFE_MM).' likely.',
