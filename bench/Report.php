@@ -55,6 +55,7 @@ final class Report
             fn () => $this->all((new TrueFigures($this->port))->measured()),
             fn () => $this->all((new SeasonFigures($this->port))->measured()),
             fn () => $this->all((new LoadFigures($this->port))->measured()),
+            fn () => $this->told((new SharedFigures())->measured()),
             $this->size(...),
             fn () => $this->all((new InBrowser($this->port))->measured()),
             fn () => $this->told((new StartFigures())->measured()),

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bench\Stress\Kills;
+use Bench\Stress\Rush;
 use Bench\Stress\SharedShop;
 use Bench\Stress\ShopKills;
 use Bench\Stress\Soak;
@@ -30,10 +31,16 @@ $figures += ['requests of generated input' => 60 * $whole(1667), 'generated inpu
 $figures += ['generated input, s' => $seconds];
 $soak = (new Soak())->run($share * 10);
 $figures += $soak;
-$shop = (new SharedShop())->run(max(10.0, 120 * $share));
+$shop = SharedShop::types(max(10.0, 120 * $share));
 $figures += $shop;
 $shopKills = (new ShopKills())->run($whole(200));
 $figures += $shopKills;
+$rush = (new Rush())->run($whole(20));
+$figures += $rush;
+[$restored, $seconds] = $suite('JACKREST_RESTORES='.max(6, $whole(100)), 'tests/Fault/RestoreTest.php');
+$figures += ['ways back to a backup while others write' => 2 * max(6, $whole(100)), 'ways back' => $restored];
+[$upgraded, $seconds] = $suite('', 'tests/Upgrade');
+$figures += ['upgrades' => $upgraded, 'upgrades, s' => $seconds];
 
 foreach ($figures as $what => $figure) {
     printf("%-60s %s\n", $what, $figure);
@@ -42,5 +49,6 @@ foreach ($figures as $what => $figure) {
 file_put_contents("$root/build/stress.json", json_encode($figures, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
 $wrong = $shop['of them answered with anything but 200'] + $soak['answered with 5xx or not at all'] +
     $kills['of them lost'] + $kills['databases found damaged'] +
-    $shopKills['lost of theirs'] + $shopKills['shops found damaged'];
-exit($wrong > 0 || $pairs !== 'passed' || $fuzz !== 'passed' ? 1 : 0);
+    $shopKills['lost of theirs'] + $shopKills['shops found damaged'] +
+    $rush['of them let in'] + $rush['the person refused from a browser of their own'];
+exit($wrong > 0 || array_diff([$pairs, $fuzz, $restored, $upgraded], ['passed']) !== [] ? 1 : 0);

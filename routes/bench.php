@@ -24,7 +24,8 @@ Route::post('benches/file', [BringController::class, 'store'])->middleware('turn
 Route::delete('benches/{place}/brought', [BringController::class, 'takeBack']);
 Route::post('benches/{place}/enter', [BenchesController::class, 'enter']);
 Route::get('bench', [BenchController::class, 'show']);
-Route::get('bench/card.{kind}', [BenchController::class, 'card'])->whereIn('kind', ['svg', 'pdf']);
+Route::get('bench/card.{kind}', [BenchController::class, 'card'])
+    ->whereIn('kind', ['svg', 'pdf'])->middleware('turn');
 Route::get('bench/whole.zip', [BenchFileController::class, 'show'])->middleware('turn');
 Route::put('preferences', [BenchController::class, 'preferences']);
 Route::get('search', [SearchController::class, 'index']);

@@ -29,7 +29,8 @@ Route::post('guides', [GuideController::class, 'store']);
 Route::post('guides/preview', [GuideController::class, 'preview']);
 Route::put('guides/{guide}', [GuideController::class, 'update']);
 Route::delete('guides/{guide}', [GuideController::class, 'destroy']);
-Route::get('guides/{guide}/board.{kind}', [GuideController::class, 'board'])->whereIn('kind', ['svg', 'pdf']);
+Route::get('guides/{guide}/board.{kind}', [GuideController::class, 'board'])
+    ->whereIn('kind', ['svg', 'pdf'])->middleware('turn');
 Route::get('augers', [AugerController::class, 'index']);
 Route::get('augers/{auger}', [AugerController::class, 'show']);
 Route::put('augers/{auger}', [AugerController::class, 'update']);
@@ -58,7 +59,8 @@ Route::post('edges/{edge}/geometry/preview', [GeometryController::class, 'previe
 Route::get('edges/{edge}/curve', [CurveController::class, 'show']);
 Route::put('edges/{edge}/curve', [CurveController::class, 'update']);
 Route::post('edges/{edge}/curve/preview', [CurveController::class, 'preview']);
-Route::get('edges/{edge}/curve.{kind}', [CurveController::class, 'template'])->whereIn('kind', ['svg', 'pdf']);
+Route::get('edges/{edge}/curve.{kind}', [CurveController::class, 'template'])
+    ->whereIn('kind', ['svg', 'pdf'])->middleware('turn');
 Route::get('edges/{edge}/log', [LogController::class, 'show']);
 Route::post('edges/{edge}/events', [LogController::class, 'event']);
 Route::post('edges/{edge}/trials', [LogController::class, 'trial']);

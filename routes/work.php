@@ -11,10 +11,11 @@ Route::get('set-out', [SetOutController::class, 'index']);
 Route::post('set-out/{question}/preview', [SetOutController::class, 'preview']);
 Route::get('set-out/{question}/template/{what}.{kind}', [SetOutController::class, 'template'])
     ->whereIn('what', ['whole', 'sheets'])
-    ->whereIn('kind', ['svg', 'pdf', 'dxf']);
+    ->whereIn('kind', ['svg', 'pdf', 'dxf'])->middleware('turn');
 Route::get('works/{work}/set-outs', [SetOutController::class, 'show']);
 Route::post('works/{work}/set-outs', [SetOutController::class, 'store']);
-Route::get('works/{work}/settings.{kind}', [SetOutController::class, 'card'])->whereIn('kind', ['svg', 'pdf']);
+Route::get('works/{work}/settings.{kind}', [SetOutController::class, 'card'])
+    ->whereIn('kind', ['svg', 'pdf'])->middleware('turn');
 Route::put('set-outs/{setOut}', [SetOutController::class, 'update']);
 Route::post('set-outs/{setOut}/sessions', [SetOutController::class, 'cut']);
 Route::delete('set-outs/{setOut}', [SetOutController::class, 'destroy']);

@@ -4,72 +4,118 @@ declare(strict_types=1);
 
 namespace Bench\Stress;
 
+use Closure;
 use CurlHandle;
 use Random\Randomizer;
 use Tests\Browser\SharedServer;
 
-/** A shared shop in full use: fifty people on twenty benches, each a key a second, over TLS from one machine. */
+/** A shared shop in full use: fifty people on twenty benches with the demo on them, over TLS from one machine. */
 final class SharedShop
 {
-    private const BENCHES = 20;
+    public const BENCHES = 20;
 
-    private const PEOPLE = 50;
+    public const PEOPLE = 50;
 
-    private ShopPeople $people;
+    private const PAGES = [
+        'bench', 'kit', 'kit/idle', 'works', 'edges', 'edges/outlook', 'rack', 'references', 'season', 'blanks', 'care',
+        'diary', 'saws', 'plans',
+    ];
 
-    /** @return array<string, int|float> figures by name */
-    public function run(float $seconds): array
+    private int $number = 0;
+
+    public function __construct(private readonly ShopPeople $people)
+    {
+    }
+
+    /** @return array<string, int|float> figures by name: each types a key a second */
+    public static function types(float $seconds): array
     {
         $shop = new SharedServer();
-        $this->people = new ShopPeople($shop, self::BENCHES, self::PEOPLE);
-        $signIns = $this->people->signIns;
-        [$times, $wrong] = $this->types($seconds);
-        sort($times);
+        $people = new ShopPeople($shop, self::BENCHES, self::PEOPLE);
+        $self = new self($people);
+        [$times, $wrong] = $self->asks($seconds, 1.0, $self->key(...));
         $shop->close();
 
         return [
             'people at a shared shop, a key a second each' => self::PEOPLE,
             'keys' => count($times),
             'of them answered with anything but 200' => $wrong,
-            'a key in a shared shop, median, ms' => round($times[intdiv(count($times), 2)] ?? 0),
-            'a key in a shared shop, 95th percentile, ms' => round($times[(int) (0.95 * count($times))] ?? 0),
-            'signing in, median, ms' => round($signIns[intdiv(count($signIns), 2)]),
+            'a key in a shared shop, median, ms' => round(self::at(0.5, $times)),
+            'a key in a shared shop, 95th percentile, ms' => round(self::at(0.95, $times)),
+            'signing in, median, ms' => round(self::at(0.5, $people->signIns)),
         ];
     }
 
     /**
-     * @return array{list<float>, int} milliseconds of each key, and how many were not answered as they should be
+     * Each opens a page, types a key or writes something down every so many seconds.
+     *
+     * @return array{list<float>, int} milliseconds of each, ascending, and how many were not answered as they should be
      */
-    private function types(float $seconds): array
+    public function works(float $seconds, float $every): array
+    {
+        return $this->asks($seconds, $every, $this->any(...));
+    }
+
+    /** @param  list<float>  $times  ascending */
+    public static function at(float $share, array $times): float
+    {
+        return $times[(int) ($share * count($times))] ?? 0.0;
+    }
+
+    /**
+     * @param  Closure(int, Randomizer): CurlHandle  $next  what a person asks
+     * @return array{list<float>, int} milliseconds of each, ascending, and how many were not answered as they should be
+     */
+    private function asks(float $seconds, float $every, Closure $next): array
     {
         $dice = new Randomizer();
-        $next = array_map(static fn (): float => microtime(true) + $dice->getInt(0, 999) / 1000, $this->people->all());
+        $began = microtime(true);
+        $at = array_map(static fn (): float => $began + $every * $dice->getInt(0, 999) / 1000, $this->people->all());
         $many = curl_multi_init();
         $times = [];
         $wrong = 0;
-        $until = microtime(true) + $seconds;
+        $until = $began + $seconds;
         $running = 0;
         while (microtime(true) < $until || $running > 0) {
-            foreach ($next as $person => $at) {
-                if ($at <= microtime(true) && microtime(true) < $until) {
-                    curl_multi_add_handle($many, $this->key($person, $dice->getInt(100, 299)));
-                    $next[$person] = $at + 1.0;
+            foreach ($at as $person => $due) {
+                if ($due <= microtime(true) && microtime(true) < $until) {
+                    curl_multi_add_handle($many, $next($person, $dice));
+                    $at[$person] = $due + $every * $dice->getInt(500, 1500) / 1000;
                 }
             }
             curl_multi_exec($many, $running);
             while (($done = curl_multi_info_read($many)) !== false) {
                 $times[] = 1000 * curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME);
-                $wrong += curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE) === 200 ? 0 : 1;
+                $status = curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE);
+                $wrong += in_array($status, [200, 201], true) ? 0 : 1;
                 curl_multi_remove_handle($many, $done['handle']);
             }
             curl_multi_select($many, 0.002);
         }
+        sort($times);
 
         return [$times, $wrong];
     }
 
-    private function key(int $person, int $size): CurlHandle
+    /** Of ten, six open a page, three type and one writes. */
+    private function any(int $person, Randomizer $dice): CurlHandle
     {
+        $what = $dice->getInt(0, 9);
+
+        return match (true) {
+            $what < 6 => $this->people->asks($person, '/api/'.self::PAGES[$dice->getInt(0, count(self::PAGES) - 1)]),
+            $what < 9 => $this->key($person, $dice),
+            default => $this->people->asks($person, '/api/tools', [
+                'kind' => 'mallet', 'name' => 'mallet '.++$this->number, 'status' => 'owned',
+                'figures' => (object) [], 'price' => '',
+            ]),
+        };
+    }
+
+    private function key(int $person, Randomizer $dice): CurlHandle
+    {
+        $size = $dice->getInt(100, 299);
+
         return $person % 2 === 0
             ? $this->people->asks($person, '/api/plans/bridle-square/preview', [
                 'figures' => ['blade' => (string) $size], 'blanks' => (object) [],

@@ -45,19 +45,34 @@ final class ShopPeople
         return array_keys($this->people);
     }
 
-    /** @param  array<string, mixed>  $body */
-    public function asks(int $person, string $path, array $body): CurlHandle
+    /** @param  array<string, mixed>|null  $body  null: it is only read */
+    public function asks(int $person, string $path, ?array $body = null): CurlHandle
     {
         [$cookies, $token] = $this->people[$person];
 
-        return $this->request($path, (string) json_encode($body), $cookies, $token);
+        return $this->request($path, $body === null ? null : (string) json_encode($body), $cookies, $token);
+    }
+
+    /** Somebody who tries a password from a browser that nobody signed in with, or again from one's own. */
+    public function tries(string $name, string $password, ?int $from = null): int
+    {
+        [$cookies, $token] = $from === null ? $this->door() : $this->people[$from];
+        $sent = (string) json_encode(['name' => $name, 'password' => $password]);
+        $request = $this->request('/api/sign-in', $sent, $cookies, $token);
+        curl_exec($request);
+
+        return curl_getinfo($request, CURLINFO_RESPONSE_CODE);
+    }
+
+    public function right(): string
+    {
+        return self::PASSWORD;
     }
 
     /** @return array{string, string} */
     private function signsIn(string $name): array
     {
-        $door = $this->request('/sign-in', null, '', '');
-        [$cookies, $token] = self::cookies((string) curl_exec($door), '');
+        [$cookies, $token] = $this->door();
         $sent = (string) json_encode(['name' => $name, 'password' => self::PASSWORD]);
         $answer = (string) curl_exec($this->request('/api/sign-in', $sent, $cookies, $token));
         if (! str_contains($answer, '"name"')) {
@@ -65,6 +80,12 @@ final class ShopPeople
         }
 
         return self::cookies($answer, $cookies);
+    }
+
+    /** @return array{string, string} cookies and token of a browser that has just come to the door */
+    private function door(): array
+    {
+        return self::cookies((string) curl_exec($this->request('/sign-in', null, '', '')), '');
     }
 
     /** @return array{string, string} all cookies as they are sent, and the token among them */

@@ -4,6 +4,7 @@ set -euo pipefail
 . scripts/lib.sh
 
 want_packages test
+want_packages share
 install_php
 install_node
 mkdir -p build
