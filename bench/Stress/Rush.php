@@ -83,7 +83,8 @@ final class Rush
     /** @return list<CurlHandle> */
     private static function strangers(SharedServer $shop): array
     {
-        $body = '{"edges":'.str_repeat('[', 60).str_repeat('1,', intdiv(self::BODY_BYTES, 2)).'1'.str_repeat(']', 60).'}';
+        $many = str_repeat('1,', intdiv(self::BODY_BYTES, 2)).'1';
+        $body = '{"edges":'.str_repeat('[', 60).$many.str_repeat(']', 60).'}';
         $request = static function () use ($shop, $body): CurlHandle {
             $one = curl_init($shop->url('/api/calc/marking-chain'));
             curl_setopt_array($one, [

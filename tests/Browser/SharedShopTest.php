@@ -6,6 +6,8 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Cookie;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use PDO;
 
 /** Two people, two browsers and a phone at one bench, over TLS. */
 final class SharedShopTest extends BrowserTestCase
@@ -62,6 +64,7 @@ final class SharedShopTest extends BrowserTestCase
         $this->seesText('Stropped the 18 mm chisel', $hazel);
         $this->seesText('Rowan', $hazel);
 
+        $this->mayOnlyLook($shop, $rowan);
         $this->pairsAPhone($shop, $hazel, $late);
         $this->stolen($shop, $rowan, $late);
     }
@@ -108,6 +111,28 @@ final class SharedShopTest extends BrowserTestCase
         $this->fill($in, 'nobody', 'nothing at all');
         $this->press('Sign in', $in);
         $this->seesText('That name and password do not go together.', $in);
+    }
+
+    /** A reader is offered nothing that would be refused; whoever records sees it again. */
+    private function mayOnlyLook(SharedServer $shop, RemoteWebDriver $rowan): void
+    {
+        $base = new PDO("sqlite:$shop->data/jackrest.sqlite", options: [PDO::ATTR_TIMEOUT => 10]);
+        $role = $base->prepare(
+            'UPDATE memberships SET role = ? WHERE user_id = (SELECT id FROM users WHERE login = ?)',
+        );
+        $role->execute(['reader', 'rowan']);
+        self::assertSame(1, $role->rowCount());
+        $pages = ['/kit' => 'Kit', '/edges' => 'Edges', '/work' => 'Work', '/kit/care' => 'Care'];
+        foreach ($pages as $page => $title) {
+            $rowan->get($shop->url($page));
+            $this->sees("//h1[contains(., '$title')]", $rowan);
+            $this->seesText('(reader)', $rowan);
+            self::assertSame([], $rowan->findElements(WebDriverBy::cssSelector('[data-writes]')), $page);
+        }
+        $this->seesNoMore('Add a tool', $rowan);
+        $role->execute(['member', 'rowan']);
+        $rowan->get($shop->url('/kit/care'));
+        $this->sees('//button[@data-writes]', $rowan);
     }
 
     private function pairsAPhone(SharedServer $shop, RemoteWebDriver $hazel, RemoteWebDriver $phone): void

@@ -1,5 +1,6 @@
 import clsx from 'clsx'
 import { type ButtonHTMLAttributes, type ReactNode, useEffect, useRef } from 'react'
+import { useMayRecord } from './useMayRecord'
 
 const CTRL_ENTER = 'Ctrl Enter'
 
@@ -7,10 +8,21 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   /** The one dark button of a screen, or a quiet one. */
   weight?: 'main' | 'quiet'
   keys?: string
+  /** It records something at the bench: whoever may only look at it sees no such button. */
+  writes?: boolean
   children: ReactNode
 }
 
-export function Button({ weight = 'quiet', keys, children, className, ...rest }: ButtonProps) {
+export function Button({ writes = false, ...rest }: ButtonProps) {
+  return writes ? <Writing {...rest} /> : <Pressed {...rest} />
+}
+
+/** Apart, so that a button at the door asks nothing of a bench. */
+function Writing(rest: Omit<ButtonProps, 'writes'>) {
+  return useMayRecord() && <Pressed data-writes {...rest} />
+}
+
+function Pressed({ weight = 'quiet', keys, children, className, ...rest }: Omit<ButtonProps, 'writes'>) {
   const button = useRef<HTMLButtonElement>(null)
   useCtrlEnter(button, keys === CTRL_ENTER)
   return (

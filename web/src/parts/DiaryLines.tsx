@@ -8,6 +8,7 @@ import { asDate, asTime } from './dates'
 import { useChange } from './useChange'
 import { correctionAt } from './useCorrection'
 import { told } from './told'
+import { Writes } from './Writes'
 
 interface DiaryLinesProps {
   entries: readonly Schemas['DiaryEntry'][]
@@ -73,16 +74,19 @@ export function DiaryLines({ entries, empty, drawn }: DiaryLinesProps) {
             </span>
             <span className="ml-auto flex shrink-0 items-baseline gap-3">
               {entry.correctable && formOf(entry) !== null && (
-                <Link
-                  to={correctionAt(formOf(entry) ?? '', entry.id)}
-                  aria-label={`Correct: ${entry.sentence}`}
-                  className="inline-block min-h-8 shrink-0 text-sm underline underline-offset-4"
-                >
-                  correct
-                </Link>
+                <Writes>
+                  <Link
+                    to={correctionAt(formOf(entry) ?? '', entry.id)}
+                    aria-label={`Correct: ${entry.sentence}`}
+                    className="inline-block min-h-8 shrink-0 text-sm underline underline-offset-4"
+                  >
+                    correct
+                  </Link>
+                </Writes>
               )}
               {entry.undoable && (
                 <Button
+                  writes
                   className="shrink-0 text-sm"
                   disabled={undo.isPending}
                   onClick={() => undo.mutate(entry.id)}

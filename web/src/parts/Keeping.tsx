@@ -15,6 +15,7 @@ export function Keeping({ onKeep, onDrop, busy, quiet = false }: KeepingProps) {
   return (
     <>
       <Button
+        writes
         weight={quiet ? 'quiet' : 'main'}
         keys="Ctrl Enter"
         disabled={!onKeep || busy}

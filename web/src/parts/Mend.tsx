@@ -30,6 +30,7 @@ export function Mend({ written, says, about }: MendProps) {
         </Link>
       )}
       <Button
+        writes
         aria-label={`Undo: ${says}`}
         disabled={undo.isPending}
         onClick={() => undo.mutate(written.entry)}

@@ -9,7 +9,7 @@ interface RemoveButtonProps {
 export function RemoveButton({ says, remove }: RemoveButtonProps) {
   return (
     <>
-      <Button disabled={remove.isPending} onClick={() => remove.mutate(undefined)}>
+      <Button writes disabled={remove.isPending} onClick={() => remove.mutate(undefined)}>
         {says}
       </Button>
       {remove.error && (

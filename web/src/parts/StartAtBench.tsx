@@ -14,7 +14,7 @@ export function StartAtBench({ running, onStart, busy }: StartAtBenchProps) {
   return running !== null ? (
     <MainLink to={`/sessions/${running}`}>Go on at the bench</MainLink>
   ) : (
-    <Button weight="main" disabled={!onStart || busy} onClick={() => onStart?.()}>
+    <Button writes weight="main" disabled={!onStart || busy} onClick={() => onStart?.()}>
       Start at the bench
     </Button>
   )

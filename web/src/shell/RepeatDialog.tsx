@@ -34,7 +34,13 @@ function Repeat({ onClose }: { onClose: () => void }) {
       <p className="font-slab text-xl font-semibold">{last.says}</p>
       <p className="mt-1 text-soft">Once more, today.</p>
       <p className="mt-3">
-        <Button weight="main" id={AGAIN} disabled={again.isPending} onClick={() => again.mutate(undefined)}>
+        <Button
+          writes
+          weight="main"
+          id={AGAIN}
+          disabled={again.isPending}
+          onClick={() => again.mutate(undefined)}
+        >
           Record it again
         </Button>
       </p>

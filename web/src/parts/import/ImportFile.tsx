@@ -44,6 +44,7 @@ export function ImportFile({ what }: { what: Table }) {
           }
         >
           <Button
+            writes
             weight="main"
             disabled={busy || preview.data.sound === 0 || preview.data.question !== null}
             onClick={() => take.mutate(bodyOf(given))}

@@ -31,7 +31,7 @@ export function Photos({ photos, address, page, told = false }: PhotosProps) {
               className="h-28 w-auto max-w-none border border-rule"
             />
             {told && <figcaption className="text-sm text-soft">{photo.says}</figcaption>}
-            <Button className="text-sm" onClick={() => remove.mutate(photo)}>
+            <Button writes className="text-sm" onClick={() => remove.mutate(photo)}>
               Remove it
             </Button>
           </figure>

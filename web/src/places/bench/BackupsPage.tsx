@@ -25,7 +25,7 @@ export function BackupsPage() {
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-2">
         <div>
           <NextStroke says={data.next.says} why={data.next.why}>
-            <Button weight="main" disabled={make.isPending} onClick={() => make.mutate(undefined)}>
+            <Button writes weight="main" disabled={make.isPending} onClick={() => make.mutate(undefined)}>
               {make.isPending ? 'Making it …' : 'Make one now'}
             </Button>
           </NextStroke>
@@ -68,7 +68,12 @@ function List({ backups }: { backups: readonly Schemas['Backup'][] }) {
               <p role="alert" className="mt-1 border-l-4 border-red pl-3">
                 Every bench becomes as it was then. What is here now is kept as a backup of its own.
                 <span className="mt-2 flex flex-wrap gap-5">
-                  <Button weight="main" disabled={back.isPending} onClick={() => back.mutate(one.name)}>
+                  <Button
+                    writes
+                    weight="main"
+                    disabled={back.isPending}
+                    onClick={() => back.mutate(one.name)}
+                  >
                     Go back to {one.says}
                   </Button>
                   <Button onClick={() => setAsked(null)}>Leave it</Button>
@@ -118,7 +123,7 @@ function Settings({ data }: { data: Schemas['Backups'] }) {
         onChange={setFolder}
       />
       <p className="mt-2 flex items-baseline gap-4">
-        <Button disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
+        <Button writes disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
           Save
         </Button>
         {keep.isSuccess && <span role="status">✓ Saved.</span>}

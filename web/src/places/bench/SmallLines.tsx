@@ -24,7 +24,7 @@ export function SmallLines({ upkeep }: { upkeep: readonly Schemas['Upkeep'][] })
             </Link>
             {line.minutes !== null && <span className="shrink-0 text-sm">{line.minutes} min</span>}
             {line.does !== null && (
-              <Button disabled={done.isPending} onClick={() => done.mutate(line.key)}>
+              <Button writes disabled={done.isPending} onClick={() => done.mutate(line.key)}>
                 {line.does}
               </Button>
             )}

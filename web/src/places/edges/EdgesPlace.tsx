@@ -10,6 +10,7 @@ import { capital } from '@/parts/capital'
 import { EdgeRow } from './EdgeRow'
 import { EdgesNav } from './EdgesNav'
 import { WhatIsMissing } from './day/WhatIsMissing'
+import { Writes } from '@/parts/Writes'
 
 /** Every cutting edge as a small section, worst first, with when it will next want honing. */
 export function EdgesPlace() {
@@ -59,7 +60,9 @@ function FirstEdge() {
         says="Hang up the first chisel or plane."
         why="Its edge comes with it; then put a stone on the rack, and the plan is there."
       >
-        <MainLink to="/kit/add">Add a tool</MainLink>
+        <Writes>
+          <MainLink to="/kit/add">Add a tool</MainLink>
+        </Writes>
         <Link to="/edges/rack" className="min-h-8 underline underline-offset-4">
           Lay out the rack
         </Link>

@@ -37,6 +37,7 @@ export function HowIsIt({ tool, found, conditions }: HowIsItProps) {
       <p className="flex flex-wrap gap-x-5">
         {conditions.map((row) => (
           <Button
+            writes
             key={row.value}
             disabled={tell.isPending}
             aria-pressed={row.value === found}

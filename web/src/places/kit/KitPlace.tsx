@@ -76,7 +76,7 @@ function MainButton({
   if (works.every((work) => !work.chosen)) return <MainLink to="/work">Choose a work</MainLink>
   if (next.offer === null) return null
   return (
-    <Button weight="main" disabled={got.isPending} onClick={() => got.mutate(next)}>
+    <Button writes weight="main" disabled={got.isPending} onClick={() => got.mutate(next)}>
       {next.made ? 'Made it: hang it up' : 'Got it: hang it up'}
     </Button>
   )

@@ -78,7 +78,7 @@ function Price({ tool }: { tool: Schemas['WantedTool'] }) {
       {overtaken && (
         <p role="alert" className="text-sm text-red">
           Another window made it € {tool.price} meanwhile.{' '}
-          <Button className="text-ink" onClick={() => commit(tool.version)}>
+          <Button writes className="text-ink" onClick={() => commit(tool.version)}>
             Use {draft.typed}
           </Button>{' '}
           <Button className="text-ink" onClick={() => setDraft(null)}>

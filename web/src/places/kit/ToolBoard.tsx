@@ -7,6 +7,7 @@ import { pulse } from '@/api/queries'
 import { ToolOutline } from '@/drawings/ToolOutline'
 import { Toggle } from '@/parts/Toggle'
 import { told } from '@/parts/told'
+import { Writes } from '@/parts/Writes'
 
 /** Pixels for a millimetre: one scale for all of them, larger where there is room. */
 const SCALE = 0.25
@@ -147,9 +148,11 @@ function Filter({ groups, status, onStatus, kind, onKind, words, onWords }: Filt
           'focus:border-blue focus:bg-blue-wash focus:outline-none',
         )}
       />
-      <Link to="/kit/add" className="ml-auto min-h-8 font-bold underline underline-offset-4">
-        Add a tool
-      </Link>
+      <Writes>
+        <Link to="/kit/add" className="ml-auto min-h-8 font-bold underline underline-offset-4">
+          Add a tool
+        </Link>
+      </Writes>
     </div>
   )
 }

@@ -25,7 +25,7 @@ export function Invite({ invitations }: { invitations: readonly Schemas['Invitat
       <h2 className="text-lg">Invite somebody</h2>
       <Choice label="As" value={role} options={ROLES} onChange={setRole} />
       <p className="mt-2">
-        <Button disabled={invite.isPending} onClick={() => invite.mutate(undefined)}>
+        <Button writes disabled={invite.isPending} onClick={() => invite.mutate(undefined)}>
           Make an invitation
         </Button>
       </p>
@@ -43,7 +43,9 @@ export function Invite({ invitations }: { invitations: readonly Schemas['Invitat
                 For a {one.role}
                 <span className="block text-sm text-soft">not taken yet; until {one.until}</span>
               </span>
-              <Button onClick={() => takeBack.mutate(one.id)}>Take it back</Button>
+              <Button writes onClick={() => takeBack.mutate(one.id)}>
+                Take it back
+              </Button>
             </li>
           ))}
         </ul>

@@ -54,8 +54,12 @@ export function Members({ data }: { data: Schemas['People'] }) {
             </p>
             {data.isOwner && !one.isYou && (
               <p className="flex flex-wrap gap-x-5">
-                <Button onClick={() => recover.mutate(one.id)}>Forgot the password</Button>
-                <Button onClick={() => remove.mutate(one.id)}>Take {one.name} off this bench</Button>
+                <Button writes onClick={() => recover.mutate(one.id)}>
+                  Forgot the password
+                </Button>
+                <Button writes onClick={() => remove.mutate(one.id)}>
+                  Take {one.name} off this bench
+                </Button>
               </p>
             )}
           </li>

@@ -36,7 +36,12 @@ export function RemovedPage() {
           }
         >
           {data.undoable && (
-            <Button weight="main" disabled={bringBack.isPending} onClick={() => bringBack.mutate(undefined)}>
+            <Button
+              writes
+              weight="main"
+              disabled={bringBack.isPending}
+              onClick={() => bringBack.mutate(undefined)}
+            >
               Bring it back
             </Button>
           )}

@@ -55,6 +55,7 @@ export function AddReferencePage() {
         </Readings>
         <p className="mt-4">
           <Button
+            writes
             weight="main"
             keys="Ctrl Enter"
             disabled={add.isPending}

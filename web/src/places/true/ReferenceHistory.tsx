@@ -29,7 +29,9 @@ export const ReferenceHistory = memo(function ReferenceHistory({
     <section>
       <div className="flex items-baseline justify-between">
         <h2 className="text-lg">History</h2>
-        <Button onClick={onFell}>It fell today</Button>
+        <Button writes onClick={onFell}>
+          It fell today
+        </Button>
       </div>
       {tests.length === 0 ? (
         <p className="text-soft">No test yet. The first one starts its history.</p>

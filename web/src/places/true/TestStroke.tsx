@@ -22,12 +22,13 @@ export function TestStroke({ next, how, onRecord, work, onBench, canSayDone = tr
   return (
     <NextStroke says={next.says} why={next.why}>
       {onRecord && next.takeOff && onBench && (
-        <Button weight="main" keys="Ctrl Enter" disabled={busy} onClick={onBench}>
+        <Button writes weight="main" keys="Ctrl Enter" disabled={busy} onClick={onBench}>
           {work === 'rub' ? 'Rub it in bench mode' : 'Plane it in bench mode'}
         </Button>
       )}
       {onRecord && (!next.takeOff || !onBench) && (
         <Button
+          writes
           weight="main"
           keys="Ctrl Enter"
           disabled={busy}
@@ -37,12 +38,12 @@ export function TestStroke({ next, how, onRecord, work, onBench, canSayDone = tr
         </Button>
       )}
       {onRecord && next.takeOff && onBench && canSayDone && (
-        <Button disabled={busy} onClick={() => onRecord(true)}>
+        <Button writes disabled={busy} onClick={() => onRecord(true)}>
           {work === 'rub' ? 'Rubbed it already' : 'Planed it already'}
         </Button>
       )}
       {onRecord && next.takeOff && (onBench ?? canSayDone) && (
-        <Button disabled={busy} onClick={() => onRecord(false)}>
+        <Button writes disabled={busy} onClick={() => onRecord(false)}>
           Only record the test
         </Button>
       )}

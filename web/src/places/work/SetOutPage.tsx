@@ -123,7 +123,7 @@ function Page({ asked, unit, work, kept }: PageProps) {
         next={
           <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
             {work && preview && preview.views.length > 0 && (
-              <Button weight="main" disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
+              <Button writes weight="main" disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
                 {kept ? 'Keep it so' : `Keep it for the ${work.name}`}
               </Button>
             )}

@@ -44,7 +44,12 @@ export function DayPage() {
               {data.rounds.length === 0 ? (
                 <WhatIsMissing plan={data} />
               ) : (
-                <Button weight="main" disabled={start.isPending} onClick={() => start.mutate(undefined)}>
+                <Button
+                  writes
+                  weight="main"
+                  disabled={start.isPending}
+                  onClick={() => start.mutate(undefined)}
+                >
                   Start the day at the bench
                 </Button>
               )}

@@ -18,7 +18,7 @@ export function MoreOfEdge({ edge }: { edge: Schemas['Edge'] }) {
   )
   return (
     <p className="mt-6 border-t border-rule pt-2 text-sm">
-      <Button disabled={remove.isPending} onClick={() => remove.mutate(undefined)}>
+      <Button writes disabled={remove.isPending} onClick={() => remove.mutate(undefined)}>
         Take this edge off the list
       </Button>{' '}
       <span className="text-soft">Its record is kept; the diary brings it back.</span>

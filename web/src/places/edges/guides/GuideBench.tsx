@@ -73,7 +73,7 @@ export function GuideBench({ guide, unit, onKept }: GuideBenchProps) {
           <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
             {draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
             {guide && !draft.touched && (
-              <Button disabled={remove.isPending} onClick={() => remove.mutate(guide)}>
+              <Button writes disabled={remove.isPending} onClick={() => remove.mutate(guide)}>
                 Take this guide off the list
               </Button>
             )}

@@ -96,7 +96,7 @@ export function NewEntry({ log, stones, wrong, onCorrected }: EntryProps) {
         ))}
       </Readings>
       <p className="mt-2 flex items-baseline gap-4">
-        <Button weight="main" keys="Ctrl Enter" disabled={!onRecord} onClick={() => onRecord?.()}>
+        <Button writes weight="main" keys="Ctrl Enter" disabled={!onRecord} onClick={() => onRecord?.()}>
           {wrong ? 'Correct it' : 'Write it down'}
         </Button>
         {wrong && <Button onClick={onCorrected}>Leave it as it is</Button>}

@@ -35,7 +35,9 @@ export function Trials({ log, stones }: TrialsProps) {
       {open ? (
         <NewTrial log={log} stones={stones} onDone={() => setOpen(false)} />
       ) : (
-        <Button onClick={() => setOpen(true)}>Note a comparison</Button>
+        <Button writes onClick={() => setOpen(true)}>
+          Note a comparison
+        </Button>
       )}
     </section>
   )
@@ -79,10 +81,10 @@ function NewTrial({ log, stones, onDone }: TrialsProps & { onDone: () => void })
         </div>
       ))}
       <p className="mt-2 flex flex-wrap items-baseline gap-x-5">
-        <Button disabled={record.isPending} onClick={() => record.mutate(true)}>
+        <Button writes disabled={record.isPending} onClick={() => record.mutate(true)}>
           Write it down, and stop there from now on
         </Button>
-        <Button disabled={record.isPending} onClick={() => record.mutate(false)}>
+        <Button writes disabled={record.isPending} onClick={() => record.mutate(false)}>
           Only write it down
         </Button>
         <Button onClick={onDone}>Leave it</Button>

@@ -39,7 +39,7 @@ export function RackPage() {
           chosen === null ? (
             <>
               <NextStroke {...data.next}>
-                <Button weight="main" onClick={() => setSearch({ stone: 'new' })}>
+                <Button writes weight="main" onClick={() => setSearch({ stone: 'new' })}>
                   Add a stone, paper or plate
                 </Button>
               </NextStroke>

@@ -100,6 +100,7 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
         why={preview?.elsewhere ?? 'Plans choose by particle size, not by the number.'}
       >
         <Button
+          writes
           weight="main"
           keys="Ctrl Enter"
           disabled={!record || keep.isPending}
@@ -109,7 +110,7 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
         </Button>
         <Button onClick={clear}>Leave it</Button>
         {stone && (
-          <Button disabled={remove.isPending} onClick={() => remove.mutate(stone.version)}>
+          <Button writes disabled={remove.isPending} onClick={() => remove.mutate(stone.version)}>
             Take it off the rack
           </Button>
         )}

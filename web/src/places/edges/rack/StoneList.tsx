@@ -50,6 +50,7 @@ export function StoneList({ stones, onEdit }: StoneListProps) {
               <span className="ml-auto flex gap-4 text-sm">
                 {stone.flattens && (
                   <Button
+                    writes
                     disabled={busy}
                     aria-label={`flattened it: ${stone.name}`}
                     onClick={() => flatten.mutate(stone)}
@@ -58,13 +59,14 @@ export function StoneList({ stones, onEdit }: StoneListProps) {
                   </Button>
                 )}
                 <Button
+                  writes
                   disabled={busy}
                   aria-label={`a new one: ${stone.name}`}
                   onClick={() => renew.mutate(stone)}
                 >
                   a new one
                 </Button>
-                <Button aria-label={`change: ${stone.name}`} onClick={() => onEdit(stone.id)}>
+                <Button writes aria-label={`change: ${stone.name}`} onClick={() => onEdit(stone.id)}>
                   change
                 </Button>
               </span>

@@ -25,6 +25,7 @@ import { OneTap } from './OneTap'
 import { OtherSchools } from './OtherSchools'
 import { PlanSteps } from './PlanSteps'
 import { StopEarly } from './StopEarly'
+import { Writes } from '@/parts/Writes'
 
 // How much larger than it fits by itself the detail may be drawn.
 const CLOSER = [1, 2, 4, 8]
@@ -85,14 +86,18 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
                 </Button>
               ) : (
                 begin && (
-                  <Button weight="main" keys="Ctrl Enter" disabled={start.isPending} onClick={begin}>
+                  <Button writes weight="main" keys="Ctrl Enter" disabled={start.isPending} onClick={begin}>
                     Start at the bench
                   </Button>
                 )
               )}
-              {plan.rackIsEmpty && <MainLink to="/edges/rack?stone=new">Put a stone on the rack</MainLink>}
+              {plan.rackIsEmpty && (
+                <Writes>
+                  <MainLink to="/edges/rack?stone=new">Put a stone on the rack</MainLink>
+                </Writes>
+              )}
               {page.running === null && draft.values.condition !== edge.condition && (
-                <Button disabled={report.isPending} onClick={() => report.mutate(undefined)}>
+                <Button writes disabled={report.isPending} onClick={() => report.mutate(undefined)}>
                   Only note it
                 </Button>
               )}
@@ -155,12 +160,14 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
             </div>
             <Angle plan={plan}>
               {plan.angle && (
-                <Button disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
+                <Button writes disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
                   Save this angle
                 </Button>
               )}
             </Angle>
-            <OneTap edge={edge} />
+            <Writes>
+              <OneTap edge={edge} />
+            </Writes>
             <PlanSteps plan={plan} />
             <StopEarly
               earlier={plan.earlier}

@@ -25,6 +25,7 @@ export function OneTap({ edge }: { edge: Schemas['Edge'] }) {
       <span className="text-soft">Done already?</span>
       <span className="inline-flex items-baseline gap-2">
         <Button
+          writes
           disabled={record.isPending}
           onClick={() => record.mutate({ kind: 'stropped', strokes: String(strokes) })}
         >
@@ -43,7 +44,7 @@ export function OneTap({ edge }: { edge: Schemas['Edge'] }) {
           ))}
         </select>
       </span>
-      <Button disabled={record.isPending} onClick={() => record.mutate({ kind: 'touched-up' })}>
+      <Button writes disabled={record.isPending} onClick={() => record.mutate({ kind: 'touched-up' })}>
         Touched up
       </Button>
       {record.isSuccess && <span role="status">✓ in its diary</span>}

@@ -47,7 +47,7 @@ function Page({ data }: { data: Schemas['Care'] }) {
             }
           >
             {first && (
-              <Button weight="main" disabled={done.isPending} onClick={() => done.mutate(first.key)}>
+              <Button writes weight="main" disabled={done.isPending} onClick={() => done.mutate(first.key)}>
                 Done, {first.minutes} min
               </Button>
             )}
@@ -76,7 +76,12 @@ function Page({ data }: { data: Schemas['Care'] }) {
                   )}
                 </span>
                 <span className="shrink-0 text-sm text-soft">{round.minutes} min</span>
-                <Button className="shrink-0" disabled={done.isPending} onClick={() => done.mutate(round.key)}>
+                <Button
+                  writes
+                  className="shrink-0"
+                  disabled={done.isPending}
+                  onClick={() => done.mutate(round.key)}
+                >
                   Done
                 </Button>
               </li>

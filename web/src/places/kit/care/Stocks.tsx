@@ -5,6 +5,7 @@ import { Choice } from '@/parts/Choice'
 import { Complaint } from '@/parts/Keeping'
 import { PlainField } from '@/parts/PlainField'
 import { useChange } from '@/parts/useChange'
+import { Writes } from '@/parts/Writes'
 
 /** Blades, paper, compound, wax: what is left by what was done since it was bought. */
 export function Stocks({ data }: { data: Schemas['Care'] }) {
@@ -43,8 +44,12 @@ export function Stocks({ data }: { data: Schemas['Care'] }) {
                 {stock.label}
               </span>
               <span className="flex flex-wrap gap-x-4 text-sm">
-                <Button onClick={() => again.mutate(stock.key)}>Got as much again</Button>
-                <Button onClick={() => remove.mutate(stock)}>Stop counting</Button>
+                <Button writes onClick={() => again.mutate(stock.key)}>
+                  Got as much again
+                </Button>
+                <Button writes onClick={() => remove.mutate(stock)}>
+                  Stop counting
+                </Button>
               </span>
             </p>
             <svg aria-hidden width="100%" height={8} className="my-1 block">
@@ -55,28 +60,30 @@ export function Stocks({ data }: { data: Schemas['Care'] }) {
           </li>
         ))}
       </ul>
-      <form
-        className="mt-4"
-        onSubmit={(event) => {
-          event.preventDefault()
-          add.mutate(undefined)
-        }}
-      >
-        <Choice label="Bought" value={kind} options={data.kinds} onChange={setKind} />
-        <PlainField
-          label={`How many, by the ${one}`}
-          value={amount}
-          placeholder="12"
-          error={refused}
-          onChange={setAmount}
-        />
-        <p className="mt-2">
-          <Button type="submit" disabled={add.isPending}>
-            Start counting
-          </Button>
-        </p>
-        <Complaint problem={add.error ?? again.error ?? remove.error} besides={['amount']} />
-      </form>
+      <Writes>
+        <form
+          className="mt-4"
+          onSubmit={(event) => {
+            event.preventDefault()
+            add.mutate(undefined)
+          }}
+        >
+          <Choice label="Bought" value={kind} options={data.kinds} onChange={setKind} />
+          <PlainField
+            label={`How many, by the ${one}`}
+            value={amount}
+            placeholder="12"
+            error={refused}
+            onChange={setAmount}
+          />
+          <p className="mt-2">
+            <Button writes type="submit" disabled={add.isPending}>
+              Start counting
+            </Button>
+          </p>
+          <Complaint problem={add.error ?? again.error ?? remove.error} besides={['amount']} />
+        </form>
+      </Writes>
     </section>
   )
 }

@@ -70,7 +70,7 @@ function Page({ data }: { data: Schemas['Idle'] }) {
           <>
             <NextStroke says={data.next.says} why={data.next.why}>
               {goes.size > 0 && (
-                <Button weight="main" disabled={away.isPending} onClick={() => away.mutate(undefined)}>
+                <Button writes weight="main" disabled={away.isPending} onClick={() => away.mutate(undefined)}>
                   Put {goes.size === 1 ? 'it' : `these ${goes.size}`} away
                 </Button>
               )}

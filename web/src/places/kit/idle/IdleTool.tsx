@@ -55,11 +55,13 @@ export function IdleTool({ tool, outline, isGoing, onGoing }: IdleToolProps) {
         </p>
         <p className="text-sm text-soft">{without(tool)}</p>
         <p className="flex flex-wrap gap-x-5 text-sm">
-          <Button disabled={away.isPending} onClick={() => away.mutate(undefined)}>
+          <Button writes disabled={away.isPending} onClick={() => away.mutate(undefined)}>
             Put it away
           </Button>
-          <Button onClick={() => setLending(!lending)}>Lend it</Button>
-          <Button disabled={keep.isPending} onClick={() => keep.mutate(!tool.kept)}>
+          <Button writes onClick={() => setLending(!lending)}>
+            Lend it
+          </Button>
+          <Button writes disabled={keep.isPending} onClick={() => keep.mutate(!tool.kept)}>
             {tool.kept ? 'It has to earn its place' : 'Keep it for its own sake'}
           </Button>
         </p>

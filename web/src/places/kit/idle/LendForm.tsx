@@ -53,7 +53,7 @@ export function LendForm({ tool, onDone }: { tool: Schemas['IdleTool']; onDone: 
         onChange={(askOn) => setTyped({ ...typed, askOn })}
       />
       <p className="mt-2">
-        <Button type="submit" disabled={lend.isPending}>
+        <Button writes type="submit" disabled={lend.isPending}>
           Lent it
         </Button>
       </p>

@@ -35,7 +35,7 @@ export function NotHere({ title, tools, empty, does }: NotHereProps) {
                 {tool.askOn && `; ask for it on ${asDate(tool.askOn)}`}
               </span>
             </span>
-            <Button className="shrink-0" disabled={back.isPending} onClick={() => back.mutate(tool)}>
+            <Button writes className="shrink-0" disabled={back.isPending} onClick={() => back.mutate(tool)}>
               {does}
             </Button>
           </li>

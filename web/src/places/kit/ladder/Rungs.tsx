@@ -114,6 +114,7 @@ function WantButton({ tool }: { tool: Schemas['RungTool'] }) {
   )
   return (
     <Button
+      writes
       disabled={want.isPending}
       onClick={() => want.mutate(undefined)}
       aria-label={`put on the list: ${tool.name}`}

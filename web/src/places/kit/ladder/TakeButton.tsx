@@ -26,6 +26,7 @@ export function TakeButton({ tool, weight = 'quiet' }: TakeButtonProps) {
   return (
     <>
       <Button
+        writes
         weight={weight}
         disabled={take.isPending}
         onClick={() => take.mutate(undefined)}

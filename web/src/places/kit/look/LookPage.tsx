@@ -67,6 +67,7 @@ function Open({ page }: { page: Schemas['Look'] }) {
           <PriceSheet page={page} standing={look.standing} onChange={look.change} />
           <div className="mt-4 flex flex-wrap gap-x-5 gap-y-2">
             <Button
+              writes
               weight={check && !over ? 'quiet' : 'main'}
               onClick={() =>
                 void look.settle('bought', (version) =>
@@ -82,6 +83,7 @@ function Open({ page }: { page: Schemas['Look'] }) {
               Bought it{look.standing.asked.trim() !== '' && ` for ${look.standing.asked}`}
             </Button>
             <Button
+              writes
               onClick={() =>
                 void look.settle('left', (version) =>
                   answered(client.POST('/api/looks/{look}/left', { params, body: { version } })),

@@ -54,7 +54,7 @@ export function LooksPage() {
                 Look it over
               </Button>
             ) : (
-              <Button weight="main" disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
+              <Button writes weight="main" disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
                 Look it over
               </Button>
             )}

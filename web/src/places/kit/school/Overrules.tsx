@@ -23,6 +23,7 @@ export function Overrules({ rows, onDecide }: OverrulesProps) {
               <strong>{row.name}</strong> – {row.label}
             </span>
             <Button
+              writes
               onClick={() => onDecide({ kind: row.kind, overrule: null })}
               aria-label={`let the school decide: ${row.name}`}
             >
@@ -71,6 +72,7 @@ function Decide({ onDecide }: Pick<OverrulesProps, 'onDecide'>) {
         ))}
       </select>
       <Button
+        writes
         className="font-bold"
         disabled={kind === ''}
         onClick={() => onDecide({ kind, overrule: decided as Overrule }, () => setKind(''))}

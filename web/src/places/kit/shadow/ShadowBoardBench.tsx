@@ -74,12 +74,12 @@ export function ShadowBoardBench({ board, data, unit, onKept }: ShadowBoardBench
           <NextStroke says={preview?.next.says ?? 'Arranging…'} why={preview?.next.why ?? ''}>
             {draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
             {!board && !draft.touched && (
-              <Button weight="main" disabled={!record || keep.isPending} onClick={() => record?.()}>
+              <Button writes weight="main" disabled={!record || keep.isPending} onClick={() => record?.()}>
                 Save this board
               </Button>
             )}
             {board && !draft.touched && (
-              <Button disabled={remove.isPending} onClick={() => remove.mutate(board)}>
+              <Button writes disabled={remove.isPending} onClick={() => remove.mutate(board)}>
                 Take this board off the list
               </Button>
             )}

@@ -77,6 +77,7 @@ function AddTool({ kinds, groups, unit }: AddToolProps) {
                 why={kind.needs.length > 0 ? `It counts only with ${kind.needs.join(' and ')}.` : kind.for}
               >
                 <Button
+                  writes
                   weight="main"
                   keys="Ctrl Enter"
                   disabled={!record || add.isPending}

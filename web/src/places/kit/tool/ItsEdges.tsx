@@ -32,7 +32,7 @@ export function ItsEdges({ page }: { page: Schemas['ToolPage'] }) {
         ))}
       </ul>
       {page.tool.status === 'owned' && (
-        <Button disabled={add.isPending} onClick={() => add.mutate(undefined)}>
+        <Button writes disabled={add.isPending} onClick={() => add.mutate(undefined)}>
           Add another iron or blade to it
         </Button>
       )}

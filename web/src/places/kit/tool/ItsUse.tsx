@@ -49,7 +49,7 @@ export function ItsUse({ tool }: { tool: Schemas['Tool'] }) {
         onChange={setWork}
       />
       <p className="mt-1 flex flex-wrap items-baseline gap-x-4">
-        <Button disabled={used.isPending} onClick={() => used.mutate(undefined)}>
+        <Button writes disabled={used.isPending} onClick={() => used.mutate(undefined)}>
           Used it today
         </Button>
         {said && (

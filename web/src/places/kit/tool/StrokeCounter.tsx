@@ -38,6 +38,7 @@ export function StrokeCounter({ page }: { page: Schemas['ToolPage'] }) {
       {field('strokes', 'strokes counted')}
       <Choice label="wood" value={hardness} options={hardnesses} onChange={setHardness} />
       <Button
+        writes
         className="mt-1"
         disabled={count.isPending}
         onClick={() =>

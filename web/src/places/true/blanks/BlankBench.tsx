@@ -65,12 +65,12 @@ export function BlankBench({ blank, data, unit }: BlankBenchProps) {
           <NextStroke {...nextOf(blank, draft.touched, missing)}>
             {blank && draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
             {!blank && (
-              <Button weight="main" disabled={!record || keep.isPending} onClick={() => record?.()}>
+              <Button writes weight="main" disabled={!record || keep.isPending} onClick={() => record?.()}>
                 Lay it on the shelf
               </Button>
             )}
             {blank && !draft.touched && (
-              <Button disabled={remove.isPending} onClick={() => remove.mutate(blank)}>
+              <Button writes disabled={remove.isPending} onClick={() => remove.mutate(blank)}>
                 Take it off the shelf
               </Button>
             )}

@@ -113,6 +113,7 @@ function Rest({ blank, unit, wrong }: RestProps) {
       <Complaint problem={write.error} besides={FIELDS.map(([name]) => `figures.${name}`)} />
       <p className="mt-2">
         <Button
+          writes
           disabled={write.isPending || Object.values(typed).every((text) => text === '')}
           onClick={() => write.mutate(typed)}
         >

@@ -10,6 +10,7 @@ import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 import type { Typed } from './blankForm'
 import { told } from '@/parts/told'
+import { Writes } from '@/parts/Writes'
 
 interface ShelfProps {
   data: Schemas['Blanks']
@@ -32,13 +33,15 @@ export function Shelf({ data, values, onChange }: ShelfProps) {
       <section className="min-w-0 lg:col-start-2 lg:row-start-1">
         <NextStroke says={data.next.says} why={data.next.why}>
           {best && <MainLink to={`/true/blanks/${best.id}`}>Open it</MainLink>}
-          {best ? (
-            <Link to="/true/blanks/new" className="min-h-8 underline underline-offset-4">
-              Lay a blank on the shelf
-            </Link>
-          ) : (
-            <MainLink to="/true/blanks/new">Lay a blank on the shelf</MainLink>
-          )}
+          <Writes>
+            {best ? (
+              <Link to="/true/blanks/new" className="min-h-8 underline underline-offset-4">
+                Lay a blank on the shelf
+              </Link>
+            ) : (
+              <MainLink to="/true/blanks/new">Lay a blank on the shelf</MainLink>
+            )}
+          </Writes>
         </NextStroke>
         <div className="mt-4" />
         <Readings title="The piece that is wanted" onRecord={null}>

@@ -88,6 +88,7 @@ function Page({ at }: { at: Schemas['Eye'] }) {
                 </span>
                 {one.open === null ? (
                   <Button
+                    writes
                     aria-label={`Begin: ${one.label}`}
                     disabled={begin.isPending || (one.isDrawn && !screen.isKnown)}
                     onClick={() => begin.mutate(one.exercise)}

@@ -112,6 +112,7 @@ function Page({ page, first, unit }: { page: Schemas['Known']; first: number; un
             <NextStroke says={preview.next.says} why={preview.next.why}>
               {isRead && (
                 <Button
+                  writes
                   weight="main"
                   keys="Ctrl Enter"
                   disabled={record.isPending}

@@ -96,15 +96,15 @@ function Onward({ at }: { at: Schemas['Making'] }) {
       ) : at.running !== null ? (
         <MainLink to={`/sessions/${at.running}`}>Go on at the bench</MainLink>
       ) : at.waitsUntil === null ? (
-        <Button weight="main" disabled={work.isPending} onClick={() => work.mutate(false)}>
+        <Button writes weight="main" disabled={work.isPending} onClick={() => work.mutate(false)}>
           To the bench
         </Button>
       ) : (
-        <Button disabled={work.isPending} onClick={() => work.mutate(true)}>
+        <Button writes disabled={work.isPending} onClick={() => work.mutate(true)}>
           Go on all the same
         </Button>
       )}
-      <Button disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
+      <Button writes disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
         {at.isMade ? 'Take it off the list' : 'Stop making it'}
       </Button>
       <Complaint problem={work.error ?? leave.error} besides={[]} />

@@ -98,6 +98,7 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
         next={
           <NextStroke says={next.says} why={next.why}>
             <Button
+              writes
               weight="main"
               disabled={!canBegin || begin.isPending}
               onClick={() => begin.mutate(undefined)}

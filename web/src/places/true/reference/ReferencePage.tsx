@@ -123,7 +123,9 @@ function Page({ page, unit, wrong }: PageProps) {
             <Complaint problem={record.error ?? bench.error ?? fell.error ?? remove.error} besides={[]} />
             {page.isOwn && (
               <p className="mt-4 text-sm">
-                <Button onClick={() => remove.mutate(undefined)}>Take it off the list</Button>
+                <Button writes onClick={() => remove.mutate(undefined)}>
+                  Take it off the list
+                </Button>
               </p>
             )}
           </>

@@ -60,6 +60,7 @@ function Air({ wrong }: { wrong: Correction<{ figures: typeof EMPTY }> | null })
       />
       <p className="mt-2 flex flex-wrap gap-x-5">
         <Button
+          writes
           disabled={write.isPending || (typed.temperature === '' && typed.humidity === '')}
           onClick={() => write.mutate(typed)}
         >

@@ -28,7 +28,7 @@ export function Log({ data }: { data: Schemas['Season'] }) {
         {data.stretches.map((stretch) => (
           <li key={stretch.id} className="flex flex-wrap justify-between gap-x-4 border-t border-rule py-1">
             {told(stretch.says)}
-            <Button disabled={remove.isPending} onClick={() => remove.mutate(stretch)}>
+            <Button writes disabled={remove.isPending} onClick={() => remove.mutate(stretch)}>
               Remove these
             </Button>
           </li>

@@ -68,7 +68,7 @@ export function WoodOfReference({ of, species }: WoodOfReferenceProps) {
         />
       ))}
       <Complaint problem={keep.error} besides={FIELDS.map(([name]) => `figures.${name}`)} />
-      <Button disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
+      <Button writes disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
         Save its wood
       </Button>
     </details>

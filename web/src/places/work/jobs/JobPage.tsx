@@ -116,6 +116,7 @@ function Onward({ job }: { job: Schemas['Job'] }) {
         <MainLink to={`/sessions/${job.running}`}>Go on at the bench</MainLink>
       ) : (
         <Button
+          writes
           weight={job.isHeld ? 'quiet' : 'main'}
           disabled={bench.isPending}
           onClick={() => bench.mutate(undefined)}
@@ -123,7 +124,7 @@ function Onward({ job }: { job: Schemas['Job'] }) {
           {job.isHeld ? 'Go on all the same' : 'To the bench'}
         </Button>
       )}
-      <Button disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
+      <Button writes disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
         {job.isMade ? 'Take it off the list' : 'Stop making it'}
       </Button>
       <Complaint problem={bench.error ?? leave.error} besides={[]} />

@@ -106,7 +106,7 @@ function Row({ row, number, kind, open, onTick }: RowProps) {
         </p>
         {kind.tools && kind.hone === null && <p className="text-sm text-soft">With: {kind.tools}</p>}
         {onTick && (
-          <Button aria-label={`Done already: ${kind.title}`} onClick={onTick}>
+          <Button writes aria-label={`Done already: ${kind.title}`} onClick={onTick}>
             Done already
           </Button>
         )}

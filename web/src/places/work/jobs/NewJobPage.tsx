@@ -83,6 +83,7 @@ function Page({ asked, unit }: { asked: Schemas['JobAsk']; unit: string }) {
           <>
             <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
               <Button
+                writes
                 weight="main"
                 disabled={!isSound || begin.isPending}
                 onClick={() => begin.mutate(undefined)}

@@ -67,6 +67,7 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
             why="Once added, it counts in the plan: the ladder leads to it."
           >
             <Button
+              writes
               weight="main"
               keys="Ctrl Enter"
               disabled={!record || add.isPending}

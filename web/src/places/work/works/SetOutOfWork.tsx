@@ -72,6 +72,7 @@ function Kept({ work, kept }: { work: number; kept: Schemas['KeptSetOut'] }) {
       <span className="flex shrink-0 gap-x-4">
         {kept.counts && (
           <Button
+            writes
             aria-label={`Count at the bench: ${kept.label}`}
             disabled={bench.isPending}
             onClick={() => bench.mutate(undefined)}
@@ -80,6 +81,7 @@ function Kept({ work, kept }: { work: number; kept: Schemas['KeptSetOut'] }) {
           </Button>
         )}
         <Button
+          writes
           aria-label={`Take off the card: ${kept.label}`}
           disabled={remove.isPending}
           onClick={() => remove.mutate(undefined)}

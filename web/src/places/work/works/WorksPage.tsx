@@ -10,6 +10,7 @@ import { Lost, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
 import { WorkNav } from '@/places/work/WorkNav'
 import { WorkSign } from '@/parts/WorkSign'
+import { Writes } from '@/parts/Writes'
 
 /** The works on this bench, and the kinds of work to begin one from. */
 export function WorksPage() {
@@ -26,25 +27,27 @@ export function WorksPage() {
           <NextStroke {...stroke(data.works)} />
           <WorkList works={data.works} shapes={data.shapes} />
         </section>
-        <section>
-          <h2 className="mb-1 text-lg">Begin one</h2>
-          <ul className="grid grid-cols-2 gap-x-4 gap-y-3 md:grid-cols-3 xl:grid-cols-4">
-            {data.patterns.map((pattern) => (
-              <li key={pattern.id}>
-                <PatternCard pattern={pattern} />
+        <Writes>
+          <section>
+            <h2 className="mb-1 text-lg">Begin one</h2>
+            <ul className="grid grid-cols-2 gap-x-4 gap-y-3 md:grid-cols-3 xl:grid-cols-4">
+              {data.patterns.map((pattern) => (
+                <li key={pattern.id}>
+                  <PatternCard pattern={pattern} />
+                </li>
+              ))}
+              <li>
+                <Link
+                  to="/work/works/new"
+                  className="flex h-full flex-col justify-end border border-ink bg-sheet p-2 hover:bg-wood"
+                >
+                  <span className="font-slab text-lg font-semibold">Your own</span>
+                  <span className="text-sm text-soft">Put it together from operations.</span>
+                </Link>
               </li>
-            ))}
-            <li>
-              <Link
-                to="/work/works/new"
-                className="flex h-full flex-col justify-end border border-ink bg-sheet p-2 hover:bg-wood"
-              >
-                <span className="font-slab text-lg font-semibold">Your own</span>
-                <span className="text-sm text-soft">Put it together from operations.</span>
-              </Link>
-            </li>
-          </ul>
-        </section>
+            </ul>
+          </section>
+        </Writes>
       </div>
     </>
   )
