@@ -47,6 +47,8 @@ if [ -z "$CERT" ]; then
   CERT="$DATA/tls/server.crt" KEY="$DATA/tls/server.key"
   FINGERPRINT=$(openssl x509 -in "$DATA/tls/ca.crt" -noout -fingerprint -sha256 | cut -d= -f2)
   cp "$DATA/tls/ca.crt" "$RUN/trust/jackrest-ca.crt"
+else
+  export JACKREST_OWN_CERTIFICATE=1
 fi
 
 export JACKREST_SHARED=1

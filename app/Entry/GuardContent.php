@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Entry;
 
+use App\People\Shop;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\View;
@@ -36,6 +37,10 @@ final class GuardContent
                 "frame-ancestors 'none'",
             ]),
         );
+        if (Shop::hasOwnCertificate()) {
+            // Never with the shop's own authority: a device that does not know it yet could not even be told why.
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');

@@ -13,11 +13,19 @@ final class Shop
     /** Names and numbers it answers under, with commas between. */
     private const HOSTS = 'JACKREST_HOSTS';
 
+    /** Set by `./jackrest share --cert`: the certificate is of an authority that devices know already. */
+    private const OWN_CERTIFICATE = 'JACKREST_OWN_CERTIFICATE';
+
     private static ?bool $shared = null;
 
     public static function isShared(): bool
     {
         return self::$shared ?? self::read(self::SHARED) !== '';
+    }
+
+    public static function hasOwnCertificate(): bool
+    {
+        return self::read(self::OWN_CERTIFICATE) !== '';
     }
 
     /** @return list<string> without ports */

@@ -109,6 +109,10 @@ final class SharedShopTest extends BrowserTestCase
         self::assertStringContainsString('to=%2Fedges', $in->getCurrentURL());
         $this->isOpenToAll($in);
         $this->fill($in, 'nobody', 'nothing at all');
+        $this->press('show', $in);
+        self::assertSame('text', $this->field('Password', $in)->getAttribute('type'));
+        $this->press('hide', $in);
+        self::assertSame('password', $this->field('Password', $in)->getAttribute('type'));
         $this->press('Sign in', $in);
         $this->seesText('That name and password do not go together.', $in);
     }

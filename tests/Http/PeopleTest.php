@@ -44,6 +44,18 @@ final class PeopleTest extends PeopleTestCase
         $this->ask('GET', '/api/bench')->assertUnauthorized();
     }
 
+    /** Only a certificate of one's own is promised to browsers for long: the shop's authority they may not know yet. */
+    public function test_browsers_keep_to_https_with_a_certificate_of_ones_own(): void
+    {
+        self::assertFalse($this->get('/sign-in')->headers->has('Strict-Transport-Security'));
+        $_SERVER['JACKREST_OWN_CERTIFICATE'] = '1';
+        try {
+            $this->get('/sign-in')->assertHeader('Strict-Transport-Security', 'max-age=31536000');
+        } finally {
+            unset($_SERVER['JACKREST_OWN_CERTIFICATE']);
+        }
+    }
+
     public function test_what_is_written_says_by_whom(): void
     {
         self::person('Rowan', Role::Member);

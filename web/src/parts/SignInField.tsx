@@ -1,4 +1,5 @@
-import { useId } from 'react'
+import { useId, useState } from 'react'
+import { Button } from './Button'
 
 /** What a keeper of passwords is to offer in a field. */
 const KINDS = {
@@ -19,15 +20,29 @@ interface SignInFieldProps {
 /** A name or a password: typed, pasted, or filled in by whatever keeps it. */
 export function SignInField({ kind, label, hint, value, onChange, error }: SignInFieldProps) {
   const id = useId()
+  const [isShown, setShown] = useState(false)
   return (
     <div className="border-b border-rule py-1.5">
-      <label htmlFor={id}>
-        {label}
-        {hint && <span className="block text-sm text-soft">{hint}</span>}
-      </label>
+      <div className="flex items-baseline justify-between gap-3">
+        <label htmlFor={id}>
+          {label}
+          {hint && <span className="block text-sm text-soft">{hint}</span>}
+        </label>
+        {kind !== 'name' && (
+          <Button
+            className="text-sm"
+            aria-controls={id}
+            aria-label={`${isShown ? 'Hide' : 'Show'}: ${label}`}
+            onClick={() => setShown(!isShown)}
+          >
+            {isShown ? 'hide' : 'show'}
+          </Button>
+        )}
+      </div>
       <input
         id={id}
         {...KINDS[kind]}
+        {...(isShown && { type: 'text' })}
         value={value}
         autoCapitalize="none"
         spellCheck={false}
