@@ -12,7 +12,8 @@ final class WritingButtonsTest extends TestCase
     private const SOURCE = __DIR__.'/../../web/src';
 
     /** What concerns the person or another bench, not the records of this one. */
-    private const OF_ONESELF = '~places/door/|people/Account|(enter|pair|through|end|bring|ask)\.mutate|takeBack\.mutate\(bench\)~';
+    private const OF_ONESELF = '~places/door/|people/Account|(enter|pair|through|end|bring|ask)\.mutate'
+        .'|takeBack\.mutate\(bench\)~';
 
     public function test_every_button_that_changes_something_says_that_it_writes(): void
     {
@@ -39,7 +40,8 @@ final class WritingButtonsTest extends TestCase
         $folder = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::SOURCE));
         foreach ($folder as $file) {
             if ($file instanceof \SplFileInfo && str_ends_with($file->getFilename(), '.tsx')) {
-                yield substr($file->getPathname(), strlen(self::SOURCE)) => (string) file_get_contents($file->getPathname());
+                $path = $file->getPathname();
+                yield substr($path, strlen(self::SOURCE)) => (string) file_get_contents($path);
             }
         }
     }

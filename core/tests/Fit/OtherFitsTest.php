@@ -68,6 +68,13 @@ final class OtherFitsTest extends TestCase
         self::assertEqualsWithDelta([160, 120, 80], array_column($fit['braces'], 'forceN'), 1e-9);
     }
 
+    /** Common practice, no source: 25 mm in oak is bored with a brace of 250 mm sweep, hardly with a shorter one. */
+    public function test_a_brace_of_the_usual_sweep_bores_25_mm_in_oak(): void
+    {
+        $fit = self::compute('brace-fit', ['diameterMm' => 25, 'hardness' => 'hard', 'sweepsMm' => [200, 250, 300]]);
+        self::assertSame([false, true, true], array_column($fit['braces'], 'turns'));
+    }
+
     /** By hand: 8 + 2·21/7 = 14 mm on the wide side. Common practice, no source: no chisel wider than the gap. */
     public function test_the_widest_chisel_that_goes_between_the_tails(): void
     {

@@ -141,7 +141,7 @@ final class FitQuestionTest extends TestCase
     public function test_a_brace_too_short_says_what_it_takes(): void
     {
         self::assertSame(
-            'None of yours: it takes a sweep of 281.3 mm.',
+            'None of yours: it takes a sweep of 250 mm.',
             self::form(FitQuestion::Braces, ['diameter' => '25'], Hardness::Hard)->next->says,
         );
     }
