@@ -27,7 +27,14 @@ final readonly class CamberStrokesInput
             Field('what a stroke takes off, mm³ for each µm of particle', above: 0),
         ]
         public float $volumePerStrokeMm3PerUm = 0.0033,
+        #[
+            Field('angle of the bevel behind the honed one, degrees: the contact grows', above: 0, below: 90),
+        ]
+        public ?float $primaryDeg = null,
     ) {
+        if ($primaryDeg !== null && $primaryDeg >= $honedDeg) {
+            throw InvalidInput::because('primaryDeg', "must be less than the honed angle ({$honedDeg}°)");
+        }
         if ($places % 2 === 0) {
             throw InvalidInput::because('places', 'must be odd: one of them is the middle');
         }

@@ -130,6 +130,35 @@ final class AugerAndScraperTest extends TestCase
     }
 
     /**
+     * The section that comes off is what two micro-bevels differ by (`micro-bevel`): the one there was, 1 mm wide, and
+     * the one with the edge as much further back; a large curve takes more than twice the strokes of a narrow contact.
+     */
+    public function test_what_lies_on_the_stone_grows(): void
+    {
+        $iron = ['ironWidthMm' => 50, 'bedDeg' => 45, 'honedDeg' => 30, 'contactLengthMm' => 1, 'particleUm' => 15];
+        foreach ([0.01, 0.1, 0.7, 2.0] as $relief) {
+            $asked = [...$iron, 'reliefMm' => $relief];
+            $grows = self::compute('camber-strokes', [...$asked, 'primaryDeg' => 25])['places'][0];
+            $stays = self::compute('camber-strokes', $asked)['places'][0];
+            $micro = static fn (float $recession): array => self::compute(
+                'micro-bevel',
+                ['primaryDeg' => 25, 'secondaryDeg' => 30, 'recessionMm' => $recession],
+            );
+            $begins = self::compute('micro-bevel', ['primaryDeg' => 25, 'secondaryDeg' => 30, 'widthMm' => 1]);
+            $taken = $micro($begins['recessionMm'] + $grows['backMm'])['crossSectionMm2'] - $begins['crossSectionMm2'];
+            self::assertSame((int) ceil($taken * 10 / (0.0033 * 15) - 1e-9), $grows['strokes']);
+            self::assertGreaterThanOrEqual($stays['strokes'], $grows['strokes']);
+        }
+        self::assertGreaterThan(2 * $stays['strokes'], $grows['strokes']);
+        $this->assertRefused(
+            'camber-strokes',
+            [...$iron, 'reliefMm' => 0.1, 'primaryDeg' => 30],
+            'primaryDeg',
+            'less than the honed angle',
+        );
+    }
+
+    /**
      * A bevel-up iron on a bed of 12° needs sin 45°/sin 12° = 3.4 times the curve of one at 45° for the same relief.
      */
     public function test_bevel_up_needs_more_strokes(): void

@@ -210,8 +210,9 @@ final readonly class CurveForm
         ?float $radiusMm,
         ?HoningStone $stone,
     ): CamberStrokesResult {
+        $isOne = $blade->secondaryDeg <= $blade->primaryDeg;
         $contact =
-            $blade->secondaryDeg <= $blade->primaryDeg
+            $isOne
                 ? $blade->bevelLengthMm()
                 : ($blade->microWidthMm > 0.0
                     ? $blade->microWidthMm
@@ -227,6 +228,7 @@ final readonly class CurveForm
                 $radiusMm,
                 $reliefMm,
                 cutFactor: $stone->cutFactor ?? 1.0,
+                primaryDeg: $isOne ? null : $blade->primaryDeg,
             ),
         );
     }

@@ -34,11 +34,14 @@ final class CurveFormTest extends TestCase
         );
     }
 
-    /** The check value of `camber-strokes`: 10, 3, none, 3, 10. */
+    /**
+     * By hand: a honed bevel of 1 mm, 30° before 25°, begins at a recession of 0.206 mm; 0.0905 mm more take
+     * ½·(0.2967² − 0.2062²)·sin 25°·sin 30°/sin 5° = 0.0552 mm² off, at 0.00495 mm² a stroke: 12.
+     */
     public function test_the_strokes_are_told_place_by_place(): void
     {
         $form = self::form(['relief' => '0.1']);
-        self::assertSame('10 at each corner, 3 at each quarter: 26 strokes in all.', $form->next()->says);
+        self::assertSame('12 at each corner, 3 at each quarter: 30 strokes in all.', $form->next()->says);
         self::assertSame(
             'The corners stand back 0.14 mm on the iron, which the wood sees as 0.10 mm.',
             $form->lines()[0],

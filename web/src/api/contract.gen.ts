@@ -16422,6 +16422,8 @@ export interface operations {
                      * @default 0.0033
                      */
                     volumePerStrokeMm3PerUm?: number;
+                    /** @description angle of the bevel behind the honed one, degrees: the contact grows */
+                    primaryDeg?: number;
                 };
             };
         };
