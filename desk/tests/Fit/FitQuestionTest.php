@@ -70,6 +70,24 @@ final class FitQuestionTest extends TestCase
         self::assertSame('too shallow', $rows['small saw']);
     }
 
+    /** Common practice, no source: a board of oak, 150 × 25 mm, is cut across by hand in some fifty strokes. */
+    public function test_a_long_saw_is_driven_from_the_shoulder(): void
+    {
+        $saws = [
+            new ToolAtHand('1', 'crosscut-handsaw', 'cross saw', ['tpi' => 8, 'length' => 600]),
+            new ToolAtHand('2', 'panel-saw', 'panel saw', ['tpi' => 10, 'length' => 550]),
+        ];
+        $typed = ['thickness' => '25', 'depth' => '150', 'grain' => 'across'];
+        $format = new LengthFormatter(LengthUnit::Millimetre);
+        $rows = FitQuestion::Saws->answered($typed, Hardness::Hard, $saws, $format)->rows;
+        self::assertCount(2, $rows);
+        foreach ($rows as $row) {
+            self::assertTrue($row->good, $row->says);
+            self::assertGreaterThanOrEqual(40, $row->draw['strokes']);
+            self::assertLessThanOrEqual(60, $row->draw['strokes']);
+        }
+    }
+
     public function test_points_and_teeth_are_both_told(): void
     {
         self::assertStringContainsString('12 teeth, 13 points per inch', self::form(FitQuestion::Saws)->rows[0]->says);

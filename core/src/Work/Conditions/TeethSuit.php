@@ -7,6 +7,7 @@ namespace JackRest\Core\Work\Conditions;
 use JackRest\Core\Fit\SawFit;
 use JackRest\Core\Fit\SawFitInput;
 use JackRest\Core\Fit\SawVerdict;
+use JackRest\Core\Fit\UsualBite;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Condition;
@@ -68,6 +69,7 @@ final readonly class TeethSuit implements Condition
                     cutDepthMm: $facts->get(Fact::Depth) ?? $thickness,
                     hardness: $facts->hardness,
                     sawAngleDeg: $this->sawAngleDeg,
+                    biteFactor: UsualBite::atAngle($this->sawAngleDeg),
                 ),
             )->verdict;
     }

@@ -10,6 +10,7 @@ use JackRest\Core\Fit\SawFit;
 use JackRest\Core\Fit\SawFitInput;
 use JackRest\Core\Fit\SawFitResult;
 use JackRest\Core\Fit\SawVerdict;
+use JackRest\Core\Fit\UsualBite;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Timber\Grain;
@@ -114,6 +115,7 @@ final readonly class SawQuestion implements Fit
     private static function input(ToolAtHand $tool, array $values, Hardness $hardness, ?OwnBite $own): SawFitInput
     {
         $sizes = $tool->sizes();
+        $angle = self::SAW_ANGLE_DEG[$tool->kind] ?? 90.0;
 
         return new SawFitInput(
             teethPerInch: $sizes['tpi'],
@@ -121,11 +123,11 @@ final readonly class SawQuestion implements Fit
             stockThicknessMm: $values['thickness'],
             cutDepthMm: $values['depth'],
             hardness: $hardness,
-            sawAngleDeg: self::SAW_ANGLE_DEG[$tool->kind] ?? 90.0,
+            sawAngleDeg: $angle,
             depthUnderBackMm: in_array($tool->kind, self::BACKED, true) ? $sizes['depth'] : null,
             plateMm: $sizes['plate'],
             setPerSideMm: $sizes['set'] ?? 0.0,
-            biteFactor: $own->factor ?? 1.0,
+            biteFactor: $own->factor ?? UsualBite::atAngle($angle),
         );
     }
 
