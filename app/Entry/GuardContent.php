@@ -38,7 +38,7 @@ final class GuardContent
             ]),
         );
         if (Shop::hasOwnCertificate()) {
-            // Never with the shop's own authority: a device that does not know it yet could not even be told why.
+            // Not with the shop's own authority: a device that does not trust it yet would be locked out.
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
         $response->headers->set('X-Content-Type-Options', 'nosniff');

@@ -37,7 +37,7 @@ final class SawFit
     {
         $pitch = self::MM_PER_INCH / $cut->teethPerInch;
         $kerfLength = $cut->stockThicknessMm / Angle::sin($cut->sawAngleDeg);
-        $bites = self::bites($cut, $pitch, $kerfLength);
+        $bites = self::bites($cut);
         $bite = $cut->biteFactor * min($bites);
         $perStroke = ($bite * $cut->strokeLengthMm) / $pitch;
         $strokes = max(1, Rounding::up($cut->cutDepthMm / $perStroke));
@@ -84,8 +84,11 @@ final class SawFit
     }
 
     /** @return array{force: float, gullet: float, hand: float} the deepest bite by each limit, mm */
-    private static function bites(SawFitInput $cut, float $pitch, float $kerfLength): array
+    public static function bites(SawFitInput $cut): array
     {
+        $pitch = self::MM_PER_INCH / $cut->teethPerInch;
+        $kerfLength = $cut->stockThicknessMm / Angle::sin($cut->sawAngleDeg);
+
         return [
             SawLimit::Force->value => (self::forceMm($cut->hardness) * $pitch) / $kerfLength,
             SawLimit::Gullet->value => (0.5 * self::gulletMm2($pitch)) / $kerfLength,

@@ -33,4 +33,21 @@ final readonly class SawFitInput
         public float $biteFactor = 1.0,
     ) {
     }
+
+    /** The same cut with another bite. */
+    public function biting(float $factor): self
+    {
+        return new self(
+            $this->teethPerInch,
+            $this->strokeLengthMm,
+            $this->stockThicknessMm,
+            $this->cutDepthMm,
+            $this->hardness,
+            $this->sawAngleDeg,
+            $this->depthUnderBackMm,
+            $this->plateMm,
+            $this->setPerSideMm,
+            $factor,
+        );
+    }
 }

@@ -5,18 +5,25 @@ declare(strict_types=1);
 namespace JackRest\Core\Fit;
 
 /**
- * How many times the model's bite a saw takes that nobody counted yet.
+ * The bite of a saw whose strokes nobody has counted yet.
  *
- * A long saw is held at an angle and driven from the shoulder, with the weight of the arm on it; the model
- * ({@see SawFit}) was set by short ones that are held level. A board of oak, 150 × 25 mm, is cut across with eight
- * teeth to the inch in some fifty strokes: common practice, no source.
+ * A long saw is held at an angle and driven from the shoulder, with the weight of the arm on it; the force of the model
+ * ({@see SawFit}) was set by short saws that are held level. It is doubled, and the hand and the gullet limit the bite
+ * as before. Eight teeth to the inch cut a board of oak, 150 × 25 mm, across in some fifty strokes: common practice,
+ * no source.
  */
 final class UsualBite
 {
-    private const DRIVEN_FROM_THE_SHOULDER = 2.0;
+    private const FROM_THE_SHOULDER = 2.0;
 
-    public static function atAngle(float $sawAngleDeg): float
+    public static function of(SawFitInput $cut): SawFitInput
     {
-        return $sawAngleDeg < 90.0 ? self::DRIVEN_FROM_THE_SHOULDER : 1.0;
+        if ($cut->sawAngleDeg >= 90.0) {
+            return $cut;
+        }
+        $bites = SawFit::bites($cut);
+        $deepest = min(self::FROM_THE_SHOULDER * $bites['force'], $bites['gullet'], $bites['hand']);
+
+        return $cut->biting($deepest / min($bites));
     }
 }

@@ -168,11 +168,11 @@ final class EdgeHistoryTest extends TestCase
                     $sorts["sort $sort"][] = array_map($span, range(1, 4));
                 }
             }
-            $told = array_filter(
+            $different = array_filter(
                 EdgeLifeComparison::compare($sorts),
                 static fn (EdgeLifeComparison $one): bool => $one->areToldApart(),
             );
-            $claims += $told === [] ? 0 : 1;
+            $claims += $different === [] ? 0 : 1;
         }
         self::assertLessThan(0.077, $claims / 800);
     }

@@ -70,7 +70,7 @@ final class FitQuestionTest extends TestCase
         self::assertSame('too shallow', $rows['small saw']);
     }
 
-    /** Common practice, no source: a board of oak, 150 × 25 mm, is cut across by hand in some fifty strokes. */
+    /** Common practice, no source: a board of oak, 150 × 25 mm, is cut across in some fifty strokes. */
     public function test_a_long_saw_is_driven_from_the_shoulder(): void
     {
         $saws = [
@@ -84,7 +84,13 @@ final class FitQuestionTest extends TestCase
         foreach ($rows as $row) {
             self::assertTrue($row->good, $row->says);
             self::assertGreaterThanOrEqual(40, $row->draw['strokes']);
-            self::assertLessThanOrEqual(60, $row->draw['strokes']);
+            self::assertLessThanOrEqual(75, $row->draw['strokes']);
+        }
+        // A batten of pine is no quicker for it: there the hand is the limit.
+        $rows = FitQuestion::Saws->answered(['grain' => 'across'], Hardness::Soft, $saws, $format)->rows;
+        foreach ($rows as $row) {
+            self::assertGreaterThanOrEqual(5, $row->draw['strokes']);
+            self::assertLessThanOrEqual(12, $row->draw['strokes']);
         }
     }
 

@@ -62,15 +62,14 @@ final readonly class TeethSuit implements Condition
         return $thickness === null || $tpi === null
             ? null
             : (new SawFit())(
-                new SawFitInput(
+                UsualBite::of(new SawFitInput(
                     teethPerInch: $tpi,
                     strokeLengthMm: 0.8 * ($sizes['length'] ?? 250),
                     stockThicknessMm: $thickness,
                     cutDepthMm: $facts->get(Fact::Depth) ?? $thickness,
                     hardness: $facts->hardness,
                     sawAngleDeg: $this->sawAngleDeg,
-                    biteFactor: UsualBite::atAngle($this->sawAngleDeg),
-                ),
+                )),
             )->verdict;
     }
 }

@@ -115,20 +115,20 @@ final readonly class SawQuestion implements Fit
     private static function input(ToolAtHand $tool, array $values, Hardness $hardness, ?OwnBite $own): SawFitInput
     {
         $sizes = $tool->sizes();
-        $angle = self::SAW_ANGLE_DEG[$tool->kind] ?? 90.0;
-
-        return new SawFitInput(
+        $input = new SawFitInput(
             teethPerInch: $sizes['tpi'],
             strokeLengthMm: self::STROKE * $sizes['length'],
             stockThicknessMm: $values['thickness'],
             cutDepthMm: $values['depth'],
             hardness: $hardness,
-            sawAngleDeg: $angle,
+            sawAngleDeg: self::SAW_ANGLE_DEG[$tool->kind] ?? 90.0,
             depthUnderBackMm: in_array($tool->kind, self::BACKED, true) ? $sizes['depth'] : null,
             plateMm: $sizes['plate'],
             setPerSideMm: $sizes['set'] ?? 0.0,
-            biteFactor: $own->factor ?? UsualBite::atAngle($angle),
+            biteFactor: $own->factor ?? 1.0,
         );
+
+        return $own === null ? UsualBite::of($input) : $input;
     }
 
     private function row(ToolAtHand $tool, SawFitResult $cut, Grain $grain, LengthFormatter $format): FitRow
